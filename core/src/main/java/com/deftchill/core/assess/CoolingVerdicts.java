@@ -1,0 +1,107 @@
+package com.deftchill.core.assess;
+
+import com.deftchill.core.amount.Typed;
+import com.deftchill.core.verdict.Evidence;
+import com.deftchill.core.verdict.Evidence.Constant;
+import com.deftchill.core.verdict.Evidence.Given;
+import com.deftchill.core.verdict.Fix;
+import com.deftchill.core.verdict.Verdict;
+import com.deftchill.core.verdict.Verdict.Tone;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Whether the cooler is cold enough to set it, and fast enough for safety. */
+final class CoolingVerdicts {
+    private static final double TWO_HOURS = 2 * 3600;
+    private static final double SIX_HOURS = 6 * 3600;
+    /** Chilled food is kept at or below this, °C (handbook 4). */
+    private static final double KEEP_C = 8;
+
+    private CoolingVerdicts() {}
+
+    static List<Verdict> of(Study study) {
+        var verdicts = new ArrayList<Verdict>();
+        if (study.batch().airC() >= study.meltC()) {
+            verdicts.add(tooWarmToSet(study));
+        }
+        verdicts.add(safety(study));
+        return verdicts;
+    }
+
+    private static Verdict tooWarmToSet(Study study) {
+        double usual = study.batch().cooler().airC();
+        var sentence = "The air is " + Words.celsius(study.batch().airC()) + ", and this gel melts at "
+                + Words.celsius(study.meltC()) + ": it never sets there.";
+        var fixes = usual < study.meltC()
+                ? List.of(new Fix(
+                        "Chill at " + Words.celsius(usual),
+                        "as usual for " + study.batch().cooler().name(),
+                        List.of(new Fix.Change("/cooler/air", Words.celsius(usual)))))
+                : List.<Fix>of();
+        return new Verdict(
+                "cooler-too-warm",
+                Tone.BAD,
+                "The cooler is too warm to set it",
+                sentence,
+                "/cooler/air",
+                GelEvidence.firmness(study),
+                fixes);
+    }
+
+    private static Verdict safety(Study study) {
+        double warm = study.history().warmSeconds();
+        double cold = study.history().coldSeconds();
+        boolean slow = warm > TWO_HOURS || cold > SIX_HOURS;
+        var never = "it stays at " + Words.celsius(study.history().lastWarmestC());
+        var cooling = Double.isInfinite(cold) ? never : "below 5 °C after " + Words.duration(cold);
+        var sentence = (Double.isInfinite(warm)
+                        ? "The warmest point does not fall below 21 °C; " + never
+                        : "The warmest point is below 21 °C after " + Words.duration(warm) + " and " + cooling)
+                + ". Your food-safety plan and local rules come first.";
+        var evidence = new Evidence(
+                List.of(
+                        new Given(
+                                "Poured at",
+                                Words.celsius(study.batch().component().pourC())),
+                        new Given("Air", Words.celsius(study.batch().airC())),
+                        new Given(
+                                "Surface coefficient",
+                                Typed.write(study.batch().cooler().h(), 0) + " W/m2K"),
+                        new Given("Time steps", Integer.toString(study.report().steps())),
+                        new Given(
+                                "Energy balance",
+                                "closes to "
+                                        + String.format(
+                                                java.util.Locale.ROOT,
+                                                "%.0e",
+                                                study.report().imbalance()))),
+                "Heat conduction through dessert and mould, two-dimensional; the warmest point counts.",
+                List.of(
+                        new Constant("57 to 21 °C", "2 h", "S", "US Food Code style"),
+                        new Constant("to 5 °C", "6 h in all", "S", "US Food Code style"),
+                        new Constant("keep at or below", "8 °C, aim 5 °C", "S", "UK guidance style")),
+                "A fifth either way from the surface coefficient; a full or often opened fridge is slower.",
+                "A fan fridge or blast chiller, smaller moulds, an ice bath before filling, a lower pour temperature.");
+        if (study.batch().airC() > KEEP_C) {
+            return new Verdict(
+                    "kept-too-warm",
+                    Tone.UNSAFE,
+                    "Too warm for keeping food",
+                    "Air of " + Words.celsius(study.batch().airC())
+                            + ": chilled food is kept at or below 8 °C, better 5 °C. " + sentence,
+                    "/cooler/air",
+                    evidence,
+                    List.of());
+        }
+        return slow
+                ? new Verdict(
+                        "cooling-slow",
+                        Tone.CAUTION,
+                        "Cools slowly for safety",
+                        sentence,
+                        "/cooler/cooler",
+                        evidence,
+                        List.of())
+                : new Verdict("cooling", Tone.NOTE, "Cooling time", sentence, "/cooler/cooler", evidence, List.of());
+    }
+}

@@ -1,0 +1,38 @@
+package com.deftchill.core.assess;
+
+/** The first moment at which a quantity that follows the steps reaches a limit, interpolated within its step. */
+final class Crossing {
+    private final double limit;
+    private final boolean rising;
+    private double lastSeconds;
+    private double lastValue = Double.NaN;
+    private double found = Double.POSITIVE_INFINITY;
+
+    private Crossing(double limit, boolean rising) {
+        this.limit = limit;
+        this.rising = rising;
+    }
+
+    static Crossing risesTo(double limit) {
+        return new Crossing(limit, true);
+    }
+
+    static Crossing fallsTo(double limit) {
+        return new Crossing(limit, false);
+    }
+
+    void follow(double seconds, double value) {
+        boolean reached = rising ? value >= limit : value <= limit;
+        if (reached && found == Double.POSITIVE_INFINITY) {
+            double share = Double.isNaN(lastValue) ? 1 : (limit - lastValue) / (value - lastValue);
+            found = lastSeconds + share * (seconds - lastSeconds);
+        }
+        lastSeconds = seconds;
+        lastValue = value;
+    }
+
+    /** Seconds, or infinity when never reached. */
+    double seconds() {
+        return found;
+    }
+}

@@ -1,0 +1,64 @@
+package com.deftchill.core.assess;
+
+import com.deftchill.core.amount.Typed;
+import com.deftchill.core.verdict.Evidence;
+import com.deftchill.core.verdict.Evidence.Constant;
+import com.deftchill.core.verdict.Evidence.Given;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Evidence shared by every figure that comes from the gel. */
+final class GelEvidence {
+    private static final String HELIX =
+            "helix-concentration master curve: Joly-Duhamel, Hellio, Ajdari, Djabourov 2002";
+    private static final String ESTIMATE = "engineering estimate, to be fitted from the log";
+
+    private GelEvidence() {}
+
+    /** Where the firmness comes from. */
+    static Evidence firmness(Study study) {
+        return new Evidence(
+                dose(study),
+                "Firmness G' = G0 x factors x (c x helix share / c* - 1)^1.9, at each point of the dessert along its own"
+                        + " temperature; the scale runs from 0 at 20 Pa to 100 at 20 kPa, logarithmic.",
+                constants(study),
+                "About a quarter either way for a known gelatin; a lot's true strength may differ by a tenth.",
+                "The dose, the grade of gelatin, the share of water, a colder fridge, a longer wait.");
+    }
+
+    /** The dose, its concentration, every factor by name, and the result. */
+    static List<Given> dose(Study study) {
+        var component = study.batch().component();
+        var given = new ArrayList<Given>();
+        given.add(new Given(
+                "Gelatin",
+                Words.grams(component.gelatinG()) + " of " + component.gelatin().name()));
+        given.add(new Given(
+                "Water of the whole mix, bloom water included",
+                Words.grams(study.mix().waterG())));
+        given.add(new Given("Gelatin of the total mass", Typed.write(study.mix().gelatinPercent(), 2) + " %"));
+        given.add(new Given("Gelatin in the water (c)", Typed.write(study.gramsPerLitre(), 1) + " g/L"));
+        for (var factor : study.factors().factors()) {
+            given.add(new Given(
+                    "Factor: " + factor.name(), "x " + Typed.write(factor.value(), 2) + " (" + factor.because() + ")"));
+        }
+        given.add(new Given(
+                "Helix share a day after pouring", Words.percent(study.history().meanHelixWhenJudged())));
+        given.add(new Given("Firmness a day after pouring (G')", Words.pascal(study.judgedPa())));
+        return given;
+    }
+
+    static List<Constant> constants(Study study) {
+        var p = study.model().parameters();
+        return List.of(
+                new Constant("c*", Typed.write(p.criticalHelix(), 1) + " g/L", "L", HELIX),
+                new Constant("exponent", Typed.write(p.exponent(), 1), "L", HELIX),
+                new Constant("G0", Words.pascal(p.scalePa()), "E", ESTIMATE),
+                new Constant(
+                        "Helix share at 10 °C after 17 h",
+                        Words.percent(study.model().helixShareAt10()),
+                        "S",
+                        "from the definition of Bloom"),
+                new Constant("Maturing modes", "0.25, 1.2, 4 and 14 h at 10 °C", "E", ESTIMATE));
+    }
+}

@@ -1,0 +1,68 @@
+package com.deftchill.core.assess;
+
+import com.deftchill.core.amount.Typed;
+import java.time.LocalTime;
+import java.time.format.DateTimeFormatter;
+
+/** Figures as the cook reads them: rounded, with their unit. */
+final class Words {
+    private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm");
+    private static final int MINUTES_A_DAY = 24 * 60;
+    private static final int ROUND_TO_MINUTES = 5;
+
+    private Words() {}
+
+    static String grams(double g) {
+        return Typed.write(g, g < 100 ? 1 : 0) + " g";
+    }
+
+    static String mm(double mm) {
+        return Typed.write(mm, 0) + " mm";
+    }
+
+    static String ml(double ml) {
+        return Typed.write(ml, 0) + " ml";
+    }
+
+    static String celsius(double celsius) {
+        return Typed.write(celsius, 1) + " °C";
+    }
+
+    static String percent(double share) {
+        return Typed.write(100 * share, 1) + " %";
+    }
+
+    static String pascal(double pa) {
+        return Typed.write(pa, pa < 100 ? 1 : 0) + " Pa";
+    }
+
+    /** Hours and minutes, rounded up to five minutes. */
+    static String duration(double seconds) {
+        long minutes = roundedMinutes(seconds);
+        if (minutes < 60) {
+            return minutes + " min";
+        }
+        return minutes % 60 == 0 ? minutes / 60 + " h" : minutes / 60 + " h " + minutes % 60 + " min";
+    }
+
+    /** Clock time some seconds after another, rounded up to five minutes, with the day when it is not the same. */
+    static String clock(LocalTime from, double seconds) {
+        long minutes = from.getHour() * 60L + from.getMinute() + roundedMinutes(seconds);
+        var time = CLOCK.format(LocalTime.MIDNIGHT.plusMinutes(minutes));
+        return switch ((int) (minutes / MINUTES_A_DAY)) {
+            case 0 -> time;
+            case 1 -> time + " the next day";
+            default -> time + " two days on";
+        };
+    }
+
+    /** Dip seconds: whole below 10, to the nearest 5 above 30. */
+    static String seconds(double seconds) {
+        double rounded = seconds < 30 ? Math.max(1, Math.rint(seconds)) : 5 * Math.rint(seconds / 5);
+        return Typed.write(rounded, 0);
+    }
+
+    private static long roundedMinutes(double seconds) {
+        return (long) Math.ceil(seconds / 60 / ROUND_TO_MINUTES - 1e-9) * ROUND_TO_MINUTES;
+    }
+}

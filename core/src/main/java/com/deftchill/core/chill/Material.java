@@ -1,0 +1,88 @@
+package com.deftchill.core.chill;
+
+import com.deftchill.core.composition.Composition;
+import java.util.function.DoubleUnaryOperator;
+
+/**
+ * What a cell is filled with: a density, and enthalpy and conductivity as tables over temperature.
+ *
+ * <p>Enthalpy h(T), J/kg, is piecewise linear between the table's points and rises strictly, so that T(h) is its exact
+ * inverse and energy is conserved to rounding. Range -40 to 110 °C; beyond, the outermost slope goes on.
+ */
+public final class Material {
+    private static final double MIN_C = -40;
+    private static final double STEP_K = 0.5;
+    private static final int POINTS = 301;
+
+    private final double density;
+    private final double[] enthalpy = new double[POINTS];
+    private final double[] conductivity = new double[POINTS];
+
+    private Material(double density, DoubleUnaryOperator heatCapacity, DoubleUnaryOperator conductivityAt) {
+        this.density = density;
+        for (int i = 0; i < POINTS; i++) {
+            double t = MIN_C + i * STEP_K;
+            conductivity[i] = conductivityAt.applyAsDouble(t);
+            if (i > 0) {
+                enthalpy[i] = enthalpy[i - 1] + STEP_K * heatCapacity.applyAsDouble(t - STEP_K / 2);
+            }
+        }
+    }
+
+    /** A mix without air that does not freeze; its mass is that of its volume at 20 °C. */
+    public static Material of(Composition composition) {
+        return new Material(composition.density(20), composition::heatCapacity, composition::conductivity);
+    }
+
+    /** A material of constant properties: kg/m3, J/(kg K), W/(m K), each above 0. */
+    public static Material constant(double density, double heatCapacity, double conductivity) {
+        if (!(density > 0 && heatCapacity > 0 && conductivity > 0)) {
+            throw new IllegalArgumentException("density " + density + " kg/m3, heat capacity " + heatCapacity
+                    + " J/kgK and conductivity " + conductivity + " W/mK must be above 0");
+        }
+        return new Material(density, t -> heatCapacity, t -> conductivity);
+    }
+
+    /** Density, kg/m3. */
+    public double density() {
+        return density;
+    }
+
+    /** Enthalpy at T °C above that at -40 °C, J/kg. */
+    public double enthalpy(double celsius) {
+        int i = segment(celsius);
+        return enthalpy[i] + heatCapacityOf(i) * (celsius - MIN_C - i * STEP_K);
+    }
+
+    /** Heat capacity at T °C, J/(kg K). */
+    public double heatCapacity(double celsius) {
+        return heatCapacityOf(segment(celsius));
+    }
+
+    /** Conductivity at T °C, W/(m K). */
+    public double conductivity(double celsius) {
+        int i = segment(celsius);
+        double share = (celsius - MIN_C) / STEP_K - i;
+        return conductivity[i] + Math.min(1, Math.max(0, share)) * (conductivity[i + 1] - conductivity[i]);
+    }
+
+    /** Temperature, °C, at an enthalpy, J/kg; the nearer the guess, the faster. */
+    public double temperature(double enthalpyJ, double guessC) {
+        int i = segment(guessC);
+        while (i > 0 && enthalpy[i] > enthalpyJ) {
+            i--;
+        }
+        while (i < POINTS - 2 && enthalpy[i + 1] < enthalpyJ) {
+            i++;
+        }
+        return MIN_C + i * STEP_K + (enthalpyJ - enthalpy[i]) / heatCapacityOf(i);
+    }
+
+    private double heatCapacityOf(int i) {
+        return (enthalpy[i + 1] - enthalpy[i]) / STEP_K;
+    }
+
+    private static int segment(double celsius) {
+        return Math.max(0, Math.min(POINTS - 2, (int) ((celsius - MIN_C) / STEP_K)));
+    }
+}

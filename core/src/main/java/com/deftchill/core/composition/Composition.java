@@ -1,0 +1,88 @@
+package com.deftchill.core.composition;
+
+import java.util.EnumMap;
+import java.util.Map;
+
+/**
+ * Mass shares of the constituents, adding up to 1. Thermal properties follow by the mixing rules of Choi and Okos:
+ * specific volumes and heat capacities add by mass share, conductivities add by volume share (parallel, for solutions).
+ */
+public final class Composition {
+    /** How far the shares may be from 1 through rounding in a data file. */
+    public static final double SHARE_TOLERANCE = 1e-6;
+
+    private final double[] shares = new double[Constituent.values().length];
+
+    private Composition(Map<Constituent, Double> given) {
+        given.forEach((constituent, share) -> shares[constituent.ordinal()] = share);
+    }
+
+    /**
+     * A composition of the given shares; constituents left out are absent.
+     *
+     * @throws IllegalArgumentException when a share lies outside 0..1 or the shares do not add up to 1
+     */
+    public static Composition of(Map<Constituent, Double> shares) {
+        double sum = 0;
+        for (var entry : shares.entrySet()) {
+            double share = entry.getValue();
+            if (!(share >= 0 && share <= 1)) {
+                throw new IllegalArgumentException(entry.getKey() + " share " + share + " must lie in 0 to 1 g/g");
+            }
+            sum += share;
+        }
+        if (!(Math.abs(sum - 1) <= SHARE_TOLERANCE)) {
+            throw new IllegalArgumentException("shares add up to " + sum + " g/g; they must add up to 1");
+        }
+        return new Composition(shares);
+    }
+
+    /** The composition of masses (any one unit) put together. */
+    public static Composition ofMasses(Map<Constituent, Double> masses, double total) {
+        var shares = new EnumMap<Constituent, Double>(Constituent.class);
+        masses.forEach((constituent, mass) -> shares.put(constituent, mass / total));
+        return of(shares);
+    }
+
+    /** Mass share of one constituent, g/g. */
+    public double share(Constituent constituent) {
+        return shares[constituent.ordinal()];
+    }
+
+    /** Mass share of all fats, g/g. */
+    public double fat() {
+        return share(Constituent.MILK_FAT) + share(Constituent.COCOA_BUTTER) + share(Constituent.OTHER_FAT);
+    }
+
+    /** Density without air at T °C, kg/m3. */
+    public double density(double celsius) {
+        return 1 / specificVolume(celsius);
+    }
+
+    /** Specific heat capacity at T °C, J/(kg K). */
+    public double heatCapacity(double celsius) {
+        double sum = 0;
+        for (var constituent : Constituent.values()) {
+            sum += share(constituent) * constituent.thermal().heatCapacity(celsius);
+        }
+        return sum;
+    }
+
+    /** Thermal conductivity without air at T °C, W/(m K). */
+    public double conductivity(double celsius) {
+        double sum = 0;
+        for (var constituent : Constituent.values()) {
+            var thermal = constituent.thermal();
+            sum += share(constituent) / thermal.density(celsius) * thermal.conductivity(celsius);
+        }
+        return sum / specificVolume(celsius);
+    }
+
+    private double specificVolume(double celsius) {
+        double volume = 0;
+        for (var constituent : Constituent.values()) {
+            volume += share(constituent) / constituent.thermal().density(celsius);
+        }
+        return volume;
+    }
+}

@@ -1,0 +1,73 @@
+package com.deftchill.core.gel;
+
+import static com.deftchill.core.gel.GelatinParameters.BLOOM_TEST_CELSIUS;
+import static com.deftchill.core.gel.GelatinParameters.BLOOM_TEST_GRAMS_PER_LITRE;
+
+import com.deftchill.core.larder.GelatinProduct;
+
+/**
+ * Rigidity of a gelatin gel after the helix-concentration master curve (Joly-Duhamel, Hellio, Ajdari, Djabourov 2002):
+ *
+ * <pre>
+ *   G' = G0 * f * (c chi / c* - 1)^1.9   for c chi > c*, else 0 (liquid)
+ *   chi_eq(T) = chi10(Bloom) * (Tmax - T) / (Tmax - 10), never below 0
+ *   chi10(Bloom) = (1 + 11.2 (Bloom / 250)^(1/1.9)) * c* / 66.7
+ * </pre>
+ *
+ * <p>c in g gelatin per litre of water and gelatin, chi the helix share 0..1, f the product of {@link StrengthFactors}.
+ */
+public final class GelatinModel {
+    private static final double REFERENCE_BLOOM = 250;
+
+    private final GelatinParameters parameters;
+    private final double helixShareAt10;
+    private final double maxMeltC;
+
+    public GelatinModel(GelatinParameters parameters, GelatinProduct product) {
+        this.parameters = parameters;
+        this.maxMeltC = product.maxMeltC();
+        double helix =
+                1 + parameters.bloomGain() * Math.pow(product.bloom() / REFERENCE_BLOOM, 1 / parameters.exponent());
+        this.helixShareAt10 = helix * parameters.criticalHelix() / BLOOM_TEST_GRAMS_PER_LITRE;
+    }
+
+    public GelatinParameters parameters() {
+        return parameters;
+    }
+
+    /** Helix share after the Bloom test's 17 h at 10 °C. */
+    public double helixShareAt10() {
+        return helixShareAt10;
+    }
+
+    /** Helix share that a gel tends to at T °C. */
+    public double equilibriumHelixShare(double celsius) {
+        return helixShareAt10 * Math.max(0, (maxMeltC - celsius) / (maxMeltC - BLOOM_TEST_CELSIUS));
+    }
+
+    /** Rigidity, Pa, of c g/L at helix share chi with strength factor f; 0 for a liquid. */
+    public double rigidity(double gramsPerLitre, double helixShare, double factor) {
+        double excess = gramsPerLitre * helixShare / parameters.criticalHelix() - 1;
+        return excess > 0 ? parameters.scalePa() * factor * Math.pow(excess, parameters.exponent()) : 0;
+    }
+
+    /** Concentration, g/L, that has the wanted rigidity, Pa, at helix share chi with factor f: the inverse of the above. */
+    public double concentrationFor(double rigidityPa, double helixShare, double factor) {
+        double excess = Math.pow(rigidityPa / (parameters.scalePa() * factor), 1 / parameters.exponent());
+        return (1 + excess) * parameters.criticalHelix() / helixShare;
+    }
+
+    /**
+     * Temperature, °C, at which a gel of c g/L melts: where c chi_eq = c*. Far below zero for doses too small to gel in
+     * any kitchen.
+     */
+    public double meltingPoint(double gramsPerLitre) {
+        double share = parameters.criticalHelix() / gramsPerLitre;
+        return maxMeltC - (maxMeltC - BLOOM_TEST_CELSIUS) * share / helixShareAt10;
+    }
+
+    /** Temperature, °C, at which a cooling mix of c g/L starts to set. */
+    public double settingOnset(double gramsPerLitre) {
+        return meltingPoint(gramsPerLitre) - parameters.onsetBelowMeltK();
+    }
+}

@@ -1,0 +1,113 @@
+package com.deftchill.core.mix;
+
+import com.deftchill.core.composition.Composition;
+import com.deftchill.core.composition.Constituent;
+import com.deftchill.core.composition.Thermal;
+import com.deftchill.core.larder.Ingredient;
+import com.deftchill.core.larder.Ingredient.Protease;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * What a component's ingredients, gelatin and bloom water make together. Gelatin counts as gelatin, not as protein of
+ * the mix, in everything but the thermal properties.
+ *
+ * @param massG total mass, g
+ * @param gelatinG dry gelatin, g
+ * @param composition mass shares of the whole, gelatin as other protein
+ * @param ph estimated pH: buffer-weighted mean of the ingredients' pH [E]
+ * @param protease the worst protein-cutting enzyme present
+ * @param proteaseFrom the ingredient that carries it, or empty
+ */
+public record Mix(
+        double massG, double gelatinG, Composition composition, double ph, Protease protease, String proteaseFrom) {
+
+    /** pH of a mix without any buffering ingredient. */
+    public static final double NEUTRAL_PH = 7;
+
+    /** Density of ethanol, g/ml (handbook 4). */
+    private static final double ETHANOL_G_PER_ML = 0.789;
+
+    /** An ingredient and its mass, g. */
+    public record Part(Ingredient ingredient, double grams) {}
+
+    /** Mixes the parts with gelatin and its bloom water (all in grams). */
+    public static Mix of(List<Part> parts, double gelatinG, double bloomWaterG) {
+        Map<Constituent, Double> masses = new EnumMap<>(Constituent.class);
+        double buffer = 0;
+        double bufferedPh = 0;
+        var protease = Protease.NONE;
+        var proteaseFrom = "";
+        for (var part : parts) {
+            var ingredient = part.ingredient();
+            for (var constituent : Constituent.values()) {
+                masses.merge(
+                        constituent, part.grams() * ingredient.composition().share(constituent), Double::sum);
+            }
+            double weight = part.grams() * ingredient.buffer();
+            buffer += weight;
+            bufferedPh += weight * ingredient.ph();
+            if (ingredient.protease().compareTo(protease) > 0) {
+                protease = ingredient.protease();
+                proteaseFrom = ingredient.name();
+            }
+        }
+        masses.merge(Constituent.OTHER_PROTEIN, gelatinG, Double::sum);
+        masses.merge(Constituent.WATER, bloomWaterG, Double::sum);
+        double total = masses.values().stream().mapToDouble(Double::doubleValue).sum();
+        double ph = buffer > 0 ? bufferedPh / buffer : NEUTRAL_PH;
+        return new Mix(total, gelatinG, Composition.ofMasses(masses, total), ph, protease, proteaseFrom);
+    }
+
+    /** Water of the whole mix, bloom water included, g. */
+    public double waterG() {
+        return massG * composition.share(Constituent.WATER);
+    }
+
+    /** Gelatin in the aqueous phase, g/L: gelatin / (gelatin + water), taking 1 g as 1 ml. */
+    public double gelatinGramsPerLitre() {
+        return gelatinG == 0 ? 0 : 1000 * gelatinG / (gelatinG + waterG());
+    }
+
+    /** Gelatin by the kitchen's figure, % of total mass. */
+    public double gelatinPercent() {
+        return 100 * gelatinG / massG;
+    }
+
+    /** Milk protein per gram of water. */
+    public double milkProteinPerWater() {
+        return perWater(Constituent.MILK_PROTEIN);
+    }
+
+    /** Volume share of fat droplets, taken at 20 °C. */
+    public double fatVolumeShare() {
+        return composition.fat() * composition.density(20) / Thermal.FAT.density(20);
+    }
+
+    /** Sugars as a share of water and sugars, g/g. */
+    public double sugarOfAqueous() {
+        double sugars = composition.share(Constituent.SUGARS);
+        double whole = sugars + composition.share(Constituent.WATER);
+        return whole == 0 ? 0 : sugars / whole;
+    }
+
+    /** Alcohol by volume of water and alcohol, ml/ml. */
+    public double alcoholByVolume() {
+        double alcohol = composition.share(Constituent.ALCOHOL) / ETHANOL_G_PER_ML;
+        double whole = alcohol + composition.share(Constituent.WATER);
+        return whole == 0 ? 0 : alcohol / whole;
+    }
+
+    /** Salt as a share of water and salt, g/g. */
+    public double saltOfAqueous() {
+        double salt = composition.share(Constituent.SALT);
+        double whole = salt + composition.share(Constituent.WATER);
+        return whole == 0 ? 0 : salt / whole;
+    }
+
+    private double perWater(Constituent constituent) {
+        double water = composition.share(Constituent.WATER);
+        return water == 0 ? 0 : composition.share(constituent) / water;
+    }
+}

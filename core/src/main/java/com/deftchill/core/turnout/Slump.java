@@ -1,0 +1,91 @@
+package com.deftchill.core.turnout;
+
+import com.deftchill.core.chill.Grid;
+
+/**
+ * How far a body sinks under its own weight, turned over and standing free.
+ *
+ * <p>Each slice of the body is pressed by what lies above it: strain e = W / (A * E), E = 3 G for an incompressible gel,
+ * W the weight above the slice's middle, A its area, G the mean rigidity over its area (parallel columns [E]). For a
+ * uniform cylinder the mean strain is rho g H / (6 G). The mould's bottom is the plate's top.
+ */
+public final class Slump {
+    private static final double GRAVITY = 9.80665;
+    private static final double YOUNG_OVER_SHEAR = 3;
+    /** A strain beyond this is no longer elastic: the slice has given way. */
+    private static final double GIVES_WAY = 0.5;
+
+    /** Strain limits of handbook 2 [E]: crisp, trembling, sags; above the last it will not stand. */
+    public static final double CRISP = 0.08;
+
+    public static final double TREMBLING = 0.20;
+    public static final double SAGS = 0.30;
+    /** What a body may show to be called ready: the trembling limit with a margin of a fifth [E]. */
+    public static final double READY = 0.8 * TREMBLING;
+
+    private final double[] height;
+    private final double[] volume;
+    private final double density;
+    private final double total;
+
+    /**
+     * @param grid the filled vessel, whose rows become slices
+     * @param density of the mix, kg/m3
+     */
+    public Slump(Grid grid, double density) {
+        this.density = density;
+        height = new double[grid.rows()];
+        volume = new double[grid.rows()];
+        for (int row = 0; row < grid.rows(); row++) {
+            height[row] = grid.rowEdge(row + 1) - grid.rowEdge(row);
+            for (int column = 0; column < grid.rowCells(row); column++) {
+                volume[row] += grid.volume(grid.cell(column, row));
+            }
+        }
+        total = grid.rowEdge(grid.rows());
+    }
+
+    /** Height before slumping, mm. */
+    public double heightMm() {
+        return 1000 * total;
+    }
+
+    /**
+     * Strain of each slice, by grid row, for the mean rigidity of each, Pa. A slice that gives way has strain
+     * {@value #GIVES_WAY}.
+     */
+    public double[] strains(double[] rigidityPa) {
+        var strains = new double[height.length];
+        double above = 0;
+        for (int row = 0; row < height.length; row++) {
+            double weight = GRAVITY * density * (above + volume[row] / 2);
+            double area = volume[row] / height[row];
+            double stress = area > 0 ? weight / area : 0;
+            double strain = stress / (YOUNG_OVER_SHEAR * rigidityPa[row]);
+            strains[row] = strain < GIVES_WAY ? strain : GIVES_WAY;
+            above += volume[row];
+        }
+        return strains;
+    }
+
+    /** Mean strain over the height, 0 to 0.5. */
+    public double meanStrain(double[] rigidityPa) {
+        var strains = strains(rigidityPa);
+        double lost = 0;
+        for (int row = 0; row < strains.length; row++) {
+            lost += strains[row] * height[row];
+        }
+        return lost / total;
+    }
+
+    /** How it stands, in words. */
+    public static String words(double meanStrain) {
+        if (meanStrain < CRISP) {
+            return "stands crisp";
+        }
+        if (meanStrain < TREMBLING) {
+            return "stands trembling";
+        }
+        return meanStrain < SAGS ? "sags" : "will not stand";
+    }
+}

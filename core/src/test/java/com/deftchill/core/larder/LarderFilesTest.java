@@ -1,0 +1,40 @@
+package com.deftchill.core.larder;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+
+class LarderFilesTest {
+    private final Larder larder = LarderFiles.shipped();
+
+    /** Reading checks shares, ranges and unique ids, row by row. */
+    @Test
+    void shipsALarderToWorkWith() {
+        assertThat(larder.ingredients()).hasSizeGreaterThanOrEqualTo(25);
+        assertThat(larder.gelatins()).hasSizeGreaterThanOrEqualTo(6);
+        assertThat(larder.moulds()).hasSizeGreaterThanOrEqualTo(10);
+        assertThat(larder.coolers()).hasSizeGreaterThanOrEqualTo(4);
+    }
+
+    @Test
+    void everyRowNamesItsSource() {
+        assertThat(larder.ingredients()).allSatisfy(i -> assertThat(i.source()).isNotBlank());
+        assertThat(larder.gelatins()).allSatisfy(g -> assertThat(g.source()).isNotBlank());
+        assertThat(larder.moulds()).allSatisfy(m -> assertThat(m.source()).isNotBlank());
+        assertThat(larder.coolers()).allSatisfy(c -> assertThat(c.source()).isNotBlank());
+    }
+
+    @Test
+    void mouldsHoldWhatTheirNamesSay() {
+        assertThat(larder.mould("dariole").orElseThrow().vessel().profile().brimMl())
+                .isBetween(140.0, 145.0);
+        assertThat(larder.mould("jar-200").orElseThrow().vessel().profile().brimMl())
+                .isBetween(195.0, 235.0);
+        assertThat(larder.mould("half-sphere-70")
+                        .orElseThrow()
+                        .vessel()
+                        .profile()
+                        .brimMl())
+                .isBetween(89.0, 90.0);
+    }
+}
