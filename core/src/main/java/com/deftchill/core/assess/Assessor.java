@@ -63,7 +63,7 @@ public final class Assessor {
     private static Assessment assessment(Study study) {
         var verdicts = verdicts(study);
         return new Assessment(
-                Line.of(study, verdicts),
+                LineWriter.of(study, verdicts),
                 amounts(study),
                 Sections.of(study),
                 course(study),

@@ -161,10 +161,10 @@ public final class ChillSimulation {
                 properties(place);
                 double error = tryStep(dt);
                 double least = Math.max(LEAST_STEP, LEAST_STEP_SHARE * (time - began));
-                if (!(error <= options.toleranceK()) && dt > least) {
-                    if (Double.isNaN(error)) {
-                        throw new IllegalStateException("temperature became NaN at " + time + " s");
-                    }
+                if (Double.isNaN(error)) {
+                    throw new IllegalStateException("temperature became NaN at " + time + " s");
+                }
+                if (error > options.toleranceK() && dt > least) {
                     step = Math.max(least, dt * Math.max(SHRINK, SAFETY * Math.sqrt(options.toleranceK() / error)));
                     rejected++;
                     continue;

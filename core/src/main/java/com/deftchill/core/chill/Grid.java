@@ -4,6 +4,7 @@ import com.deftchill.core.vessel.Profile;
 import com.deftchill.core.vessel.Symmetry;
 import com.deftchill.core.vessel.Vessel;
 import java.util.Arrays;
+import java.util.TreeSet;
 
 /**
  * Finite volumes of a filled vessel: a rectangular grid over half-width (r) and height (z), its cells cut by the wall.
@@ -18,6 +19,7 @@ import java.util.Arrays;
 public final class Grid {
     private static final double MM = 1e-3;
     private static final double NO_CELL = 1e-12;
+    private static final double LEAST_RUN_MM = 1e-6;
 
     final int columns;
     final int rows;
@@ -299,7 +301,7 @@ public final class Grid {
     }
 
     private double[] withRows(double[] heights) {
-        var all = new java.util.TreeSet<Double>();
+        var all = new TreeSet<Double>();
         for (double h : heights) {
             all.add(h);
         }
@@ -309,12 +311,12 @@ public final class Grid {
                 all.add(h);
             }
         }
-        return all.stream().mapToDouble(Double::doubleValue).toArray();
+        return distinct(all);
     }
 
     /** Heights from bottom to top, mm, between which the wall is straight and stays within one column. */
     private static double[] breaks(Profile profile, double bottom, double top, double[] columnEdges) {
-        var heights = new java.util.TreeSet<Double>();
+        var heights = new TreeSet<Double>();
         heights.add(bottom);
         heights.add(top);
         for (int p = 0; p < profile.points(); p++) {
@@ -326,7 +328,19 @@ public final class Grid {
                 addCrossings(profile, p, bottom, top, columnEdges, heights);
             }
         }
-        return heights.stream().mapToDouble(Double::doubleValue).toArray();
+        return distinct(heights);
+    }
+
+    /** Rising heights, none closer to the next than rounding can tell: a piece of wall that short would only be noise. */
+    private static double[] distinct(TreeSet<Double> heights) {
+        var kept = new double[heights.size()];
+        int count = 0;
+        for (double h : heights) {
+            if (count == 0 || h - kept[count - 1] >= LEAST_RUN_MM) {
+                kept[count++] = h;
+            }
+        }
+        return Arrays.copyOf(kept, count);
     }
 
     private static void addCrossings(

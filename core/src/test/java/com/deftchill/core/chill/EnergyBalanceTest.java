@@ -58,6 +58,28 @@ class EnergyBalanceTest {
         }
     }
 
+    /** Maximum principle: between air and start, in every mould, filled to any height, even where walls cut off slivers. */
+    @org.junit.jupiter.api.Test
+    void temperaturesStayBetweenAirAndStart() {
+        for (var mould : LarderFiles.shipped().moulds()) {
+            for (double share = 0.06; share <= 1; share += 0.047) {
+                double fill = Math.max(2, share * mould.vessel().profile().brimMm());
+                var grid = Grid.of(mould.vessel(), new double[] {fill}, ChillOptions.standard());
+                var material = new Material[grid.cells()];
+                Arrays.fill(material, Material.of(setCream()));
+                var report = new ChillSimulation(grid, material, mould.vessel().material(), ChillOptions.standard())
+                        .run(60, 20, List.of(Place.uniform(4, 7, 86_400)), (t, dt, mean, celsius) -> {
+                            for (double c : celsius) {
+                                assertThat(c)
+                                        .as("%s filled to %s mm", mould.id(), fill)
+                                        .isBetween(3.9, 60.1);
+                            }
+                        });
+                assertThat(report.steps()).isLessThan(400);
+            }
+        }
+    }
+
     /** The set cream of handbook 4. */
     static Composition setCream() {
         return Composition.of(Map.of(

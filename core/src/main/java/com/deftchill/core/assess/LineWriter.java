@@ -9,8 +9,8 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** The answer to "will it work, and when", bad news first. */
-final class Line {
-    private Line() {}
+final class LineWriter {
+    private LineWriter() {}
 
     static List<Sentence> of(Study study, List<Verdict> verdicts) {
         var line = new ArrayList<Sentence>();

@@ -1,0 +1,59 @@
+package com.deftchill.bench;
+
+import com.deftchill.core.assess.Assessor;
+import com.deftchill.core.chill.ChillOptions;
+import com.deftchill.core.formula.WrittenFormula;
+import com.deftchill.core.gel.GelatinParameters;
+import com.deftchill.core.larder.LarderFiles;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Param;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/** One whole assessment: reading, 48 h of chill at the default grid, dip, verdicts and fixes. Run by ops/bench. */
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Warmup(iterations = 5, time = 1)
+@Measurement(iterations = 5, time = 1)
+@Fork(1)
+@State(Scope.Benchmark)
+public class AssessmentBench {
+    @Param({"dariole", "ramekin", "half-sphere-70"})
+    public String mould;
+
+    /** Gelatin, g: on target, and so low that a fix is computed too. */
+    @Param({"15 g", "8 g"})
+    public String gelatin;
+
+    private final Assessor assessor =
+            new Assessor(LarderFiles.shipped(), GelatinParameters.handbook(), ChillOptions.standard());
+
+    @Benchmark
+    public Assessor.Outcome assessment() {
+        var component = new WrittenFormula.Component(
+                "set cream",
+                List.of(
+                        new WrittenFormula.Line("cream-35", "600 g"),
+                        new WrittenFormula.Line("milk-35", "330 g"),
+                        new WrittenFormula.Line("pear-puree", "220 g"),
+                        new WrittenFormula.Line("sugar", "100 g")),
+                new WrittenFormula.Gelatin("sheet-gold", gelatin, "75 g"),
+                "32 °C");
+        return assessor.assess(new WrittenFormula(
+                1,
+                "Bench",
+                "turned-out",
+                List.of(component),
+                new WrittenFormula.Moulds(mould, "12"),
+                new WrittenFormula.Cooling("fridge-still", "4 °C"),
+                "14:00"));
+    }
+}

@@ -1,0 +1,98 @@
+#!/usr/bin/env bash
+# A private MariaDB on loopback with its own data directory.
+#   ops/mariadb.sh start DIR [--throwaway]   creates it if needed, starts it on a free port,
+#                                            writes DIR/connection.env (url, user, password)
+#   ops/mariadb.sh stop DIR                  stops it and waits
+# --throwaway gives up durability for speed: for tests only.
+set -euo pipefail
+
+command=${1:?start or stop}
+dir=$(mkdir -p "${2:?directory}" && cd "$2" && pwd)
+data=$dir/data
+pid_file=$dir/mariadb.pid
+user=$(id -un)
+
+running() { [ -f "$pid_file" ] && kill -0 "$(cat "$pid_file")" 2>/dev/null; }
+
+fail() {
+  echo "MariaDB: $1" >&2
+  tail -n 20 "$dir/mariadb.log" >&2 2>/dev/null || true
+  exit 1
+}
+
+free_port() {
+  local port
+  for _ in $(seq 50); do
+    port=$((20000 + RANDOM % 12000))
+    if ! (exec 3<>"/dev/tcp/127.0.0.1/$port") 2>/dev/null; then echo "$port"; return; fi
+  done
+  fail "no free port found"
+}
+
+start() {
+  running && fail "already running in $dir"
+  # A socket path may have at most 107 characters, so it does not lie in the (maybe deep) data directory.
+  local socket_dir socket port password
+  socket_dir=$(mktemp -d /tmp/deftchill-db.XXXXXX)
+  socket=$socket_dir/s
+  port=$(free_port)
+  if [ ! -d "$data/mysql" ]; then
+    rm -rf "$data"
+    mariadb-install-db --no-defaults --user="$user" --datadir="$data" --auth-root-authentication-method=normal \
+      --skip-test-db --skip-name-resolve --innodb-log-file-size=16M >"$dir/install.log" 2>&1 || fail "cannot create $data, see $dir/install.log"
+    (umask 077; od -An -N24 -tx1 /dev/urandom | tr -d ' \n' >"$dir/password")
+  fi
+  password=$(cat "$dir/password")
+  local speed=()
+  [ "${1:-}" = --throwaway ] && speed=(--innodb-flush-log-at-trx-commit=0 --innodb-doublewrite=0)
+  # Accounts are (re)made at every start: the application's only, with a password; root has none to be used.
+  (umask 077; cat >"$dir/init.sql" <<SQL
+create database if not exists deftchill character set utf8mb4 collate utf8mb4_unicode_ci;
+create user if not exists 'deftchill'@'127.0.0.1' identified by '$password';
+grant all on deftchill.* to 'deftchill'@'127.0.0.1';
+alter user 'root'@'localhost' identified by '$password';
+drop user if exists 'root'@'127.0.0.1', 'root'@'::1';
+SQL
+  )
+  nohup mariadbd --no-defaults --user="$user" --datadir="$data" --bind-address=127.0.0.1 --port="$port" \
+    --socket="$socket" --pid-file="$pid_file" --log-error="$dir/mariadb.log" --skip-name-resolve \
+    --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci --default-time-zone=+00:00 \
+    --init-file="$dir/init.sql" --innodb-log-file-size=16M "${speed[@]}" >>"$dir/mariadb.log" 2>&1 </dev/null &
+  local server=$!
+  for _ in $(seq 900); do
+    if mariadb --no-defaults --protocol=tcp -h127.0.0.1 -P"$port" -udeftchill -p"$password" -e 'select 1' deftchill >/dev/null 2>&1; then
+      (umask 077; cat >"$dir/connection.env" <<ENV
+DEFTCHILL_DB_URL=jdbc:mariadb://127.0.0.1:$port/deftchill
+DEFTCHILL_DB_USER=deftchill
+DEFTCHILL_DB_PASSWORD=$password
+ENV
+      )
+      echo "$socket_dir" >"$dir/socket-dir"
+      return
+    fi
+    kill -0 "$server" 2>/dev/null || fail "it stopped while starting"
+    sleep 0.1
+  done
+  fail "no answer within 90 seconds"
+}
+
+stop() {
+  if running; then
+    local pid
+    pid=$(cat "$pid_file")
+    kill "$pid"
+    for _ in $(seq 600); do
+      kill -0 "$pid" 2>/dev/null || break
+      sleep 0.1
+    done
+    kill -0 "$pid" 2>/dev/null && fail "does not stop"
+  fi
+  if [ -f "$dir/socket-dir" ]; then rm -rf "$(cat "$dir/socket-dir")" "$dir/socket-dir"; fi
+  rm -f "$dir/connection.env"
+}
+
+case $command in
+  start) start "${3:-}" ;;
+  stop) stop ;;
+  *) echo "ops/mariadb.sh start|stop DIR" >&2; exit 2 ;;
+esac

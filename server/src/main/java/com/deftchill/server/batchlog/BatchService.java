@@ -1,0 +1,61 @@
+package com.deftchill.server.batchlog;
+
+import com.deftchill.core.assess.Assessor;
+import com.deftchill.core.formula.WrittenFormula;
+import com.deftchill.server.formula.FormulaService;
+import com.deftchill.server.problem.NotAssessableException;
+import com.deftchill.server.problem.NotFoundException;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Logs batches, each with what was predicted for the formula it was made by. */
+@Service
+public class BatchService {
+    private final BatchRepository batches;
+    private final FormulaService formulas;
+    private final Assessor assessor;
+    private final Clock clock;
+
+    BatchService(BatchRepository batches, FormulaService formulas, Assessor assessor, Clock clock) {
+        this.batches = batches;
+        this.formulas = formulas;
+        this.assessor = assessor;
+        this.clock = clock;
+    }
+
+    @Transactional(readOnly = true)
+    List<BatchEntity> list(UUID formulaId) {
+        return batches.findByFormulaIdOrderByMadeOnDescPouredAtDescCreatedAtDesc(
+                formulas.get(formulaId).getId());
+    }
+
+    @Transactional
+    BatchEntity log(UUID formulaId, MadeBatch made) {
+        var formula = formulas.get(formulaId);
+        var outcome = assessor.assess(made.document());
+        var assessment = outcome.assessment().orElseThrow(() -> new NotAssessableException(outcome.problems()));
+        return batches.saveAndFlush(
+                new BatchEntity(formula.getId(), made, assessment.prediction(), made.document(), clock.instant()));
+    }
+
+    /** Logs a batch of the demo kitchen; {@code outcome} is the name of an {@link Outcome}. */
+    @Transactional
+    public void logDemo(
+            UUID formulaId, WrittenFormula document, LocalDate madeOn, String outcome, double standingMm, String note) {
+        var poured = LocalTime.parse(document.pouredAt());
+        log(formulaId, new MadeBatch(madeOn, poured, Outcome.valueOf(outcome), standingMm, note, document));
+    }
+
+    @Transactional
+    void delete(UUID formulaId, UUID id) {
+        var batch = batches.findById(id)
+                .filter(b -> b.getFormulaId().equals(formulaId))
+                .orElseThrow(() -> new NotFoundException("Batch", id));
+        batches.delete(batch);
+    }
+}

@@ -1,0 +1,11 @@
+package com.deftchill.server.batchlog;
+
+/** How a batch came out, in the words of the log (handbook 5). */
+enum Outcome {
+    CLEAN,
+    SMALL_DIVOTS,
+    TORN,
+    STUCK,
+    SLUMPED,
+    DID_NOT_HOLD
+}

@@ -1,0 +1,2 @@
+/** The demo data: a made-up kitchen. */
+package com.deftchill.server.kitchen;

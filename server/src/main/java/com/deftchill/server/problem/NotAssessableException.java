@@ -1,0 +1,18 @@
+package com.deftchill.server.problem;
+
+import com.deftchill.core.verdict.Problem;
+import java.util.List;
+
+/** A formula that cannot be understood as typed. */
+public final class NotAssessableException extends RuntimeException {
+    private final transient List<Problem> problems;
+
+    public NotAssessableException(List<Problem> problems) {
+        super(problems.size() + " field(s) cannot be understood");
+        this.problems = List.copyOf(problems);
+    }
+
+    public List<Problem> problems() {
+        return problems;
+    }
+}

@@ -1,0 +1,207 @@
+package com.deftchill.server.problem;
+
+import com.deftchill.core.verdict.Problem;
+import com.deftchill.server.DeftChillSettings;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.validation.ConstraintViolationException;
+import java.util.List;
+import java.util.Optional;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.orm.ObjectOptimisticLockingFailureException;
+import org.springframework.web.ErrorResponse;
+import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.DatabindException;
+import tools.jackson.databind.exc.InvalidFormatException;
+import tools.jackson.databind.exc.UnrecognizedPropertyException;
+
+/** Every error as a problem detail: plain for the cook, in full in the log. */
+@RestControllerAdvice
+@Order(Ordered.HIGHEST_PRECEDENCE)
+class ProblemHandler {
+    private static final Logger LOG = LoggerFactory.getLogger(ProblemHandler.class);
+
+    private final DeftChillSettings settings;
+
+    ProblemHandler(DeftChillSettings settings) {
+        this.settings = settings;
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemResponse> notAssessable(NotAssessableException e) {
+        return answer(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "formula-not-understood",
+                "Not understood yet",
+                e.getMessage(),
+                e.problems());
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemResponse> stale(StaleVersionException e) {
+        return body(
+                HttpStatus.CONFLICT,
+                new ProblemResponse(
+                        "formula-saved-elsewhere",
+                        "Saved in another window",
+                        HttpStatus.CONFLICT.value(),
+                        e.getMessage(),
+                        List.of(),
+                        Optional.of(e.currentVersion())));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemResponse> lost(ObjectOptimisticLockingFailureException e) {
+        return answer(
+                HttpStatus.CONFLICT,
+                "formula-saved-elsewhere",
+                "Saved in another window",
+                "saved elsewhere at the same moment",
+                List.of());
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemResponse> missing(NotFoundException e) {
+        return answer(HttpStatus.NOT_FOUND, "not-found", "Not found", e.getMessage(), List.of());
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemResponse> tooLarge(TooLargeException e) {
+        var rule = "must be at most " + settings.maxDocument().toKilobytes() + " kB";
+        return answer(
+                HttpStatus.CONTENT_TOO_LARGE,
+                "document-too-large",
+                "Too large",
+                "the document " + rule,
+                List.of(new Problem("document-too-large", "", "Document", "", rule)));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemResponse> unreadable(HttpMessageNotReadableException e) {
+        for (Throwable cause = e; cause != null; cause = cause.getCause()) {
+            if (cause instanceof TooLargeException tooLarge) {
+                return tooLarge(tooLarge);
+            }
+        }
+        var cause = e.getCause() instanceof JacksonException jackson ? jackson : null;
+        var path = cause instanceof DatabindException databind ? pointer(databind) : "";
+        var where = cause != null && cause.getLocation() != null
+                ? "line " + cause.getLocation().getLineNr() + ", column "
+                        + cause.getLocation().getColumnNr()
+                : "";
+        var rule = rule(cause);
+        LOG.info("unreadable request: {}", e.getMessage());
+        return answer(
+                HttpStatus.BAD_REQUEST,
+                "document-unreadable",
+                "Not a document of this kind",
+                where,
+                List.of(new Problem("document-unreadable", path, "Document", where, rule)));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemResponse> invalid(MethodArgumentNotValidException e) {
+        var problems = e.getBindingResult().getFieldErrors().stream()
+                .map(f -> new Problem(
+                        "field-invalid",
+                        "/" + f.getField().replace('.', '/'),
+                        f.getField(),
+                        String.valueOf(f.getRejectedValue()),
+                        String.valueOf(f.getDefaultMessage())))
+                .toList();
+        return answer(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "fields-invalid",
+                "Not understood yet",
+                problems.size() + " field(s) break a rule",
+                problems);
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemResponse> invalid(ConstraintViolationException e) {
+        return answer(
+                HttpStatus.UNPROCESSABLE_CONTENT, "fields-invalid", "Not understood yet", e.getMessage(), List.of());
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemResponse> mistyped(MethodArgumentTypeMismatchException e) {
+        var problem = new Problem(
+                "parameter-invalid",
+                "",
+                e.getName(),
+                String.valueOf(e.getValue()),
+                "is not of the form this address takes");
+        return answer(
+                HttpStatus.BAD_REQUEST,
+                "parameter-invalid",
+                "Not an address of ours",
+                problem.rule(),
+                List.of(problem));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemResponse> other(Exception e, HttpServletRequest request) {
+        if (e instanceof ErrorResponse known) {
+            var status = HttpStatus.valueOf(known.getStatusCode().value());
+            return answer(
+                    status,
+                    "request-refused",
+                    status.getReasonPhrase(),
+                    known.getBody().getDetail(),
+                    List.of());
+        }
+        LOG.error("our own error at {} {}", request.getMethod(), request.getRequestURI(), e);
+        return answer(
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                "our-own-error",
+                "Something of ours broke",
+                "It is in the log; what was typed is kept.",
+                List.of());
+    }
+
+    /** What the reader expected, without its own terms. */
+    private static String rule(JacksonException cause) {
+        if (cause instanceof UnrecognizedPropertyException unknown) {
+            return "has no '" + unknown.getPropertyName() + "': this property is not known";
+        }
+        if (cause instanceof InvalidFormatException format) {
+            return "'" + format.getValue() + "' is not of the form this field takes";
+        }
+        return cause instanceof DatabindException
+                ? "is of another kind than this field takes"
+                : "must be JSON; it breaks off or has a stray character here";
+    }
+
+    private static String pointer(DatabindException e) {
+        var pointer = new StringBuilder();
+        for (var step : e.getPath()) {
+            pointer.append('/')
+                    .append(step.getPropertyName() != null ? step.getPropertyName() : String.valueOf(step.getIndex()));
+        }
+        return pointer.toString();
+    }
+
+    private static ResponseEntity<ProblemResponse> answer(
+            HttpStatus status, String code, String title, String detail, List<Problem> problems) {
+        return body(
+                status,
+                new ProblemResponse(
+                        code, title, status.value(), detail == null ? "" : detail, problems, Optional.empty()));
+    }
+
+    private static ResponseEntity<ProblemResponse> body(HttpStatus status, ProblemResponse problem) {
+        return ResponseEntity.status(status)
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .body(problem);
+    }
+}

@@ -1,0 +1,82 @@
+package com.deftchill.server.site;
+
+import com.deftchill.server.problem.ProblemResponse;
+import io.swagger.v3.core.converter.AnnotatedType;
+import io.swagger.v3.core.converter.ModelConverters;
+import io.swagger.v3.oas.models.OpenAPI;
+import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.Content;
+import io.swagger.v3.oas.models.media.MediaType;
+import io.swagger.v3.oas.models.media.Schema;
+import io.swagger.v3.oas.models.responses.ApiResponse;
+import io.swagger.v3.oas.models.servers.Server;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+/** The description of the API: every property required unless it may be absent, problem details for every error. */
+@Configuration
+class OpenApiConfiguration {
+
+    /** Record components that may be absent. */
+    private static final Map<String, List<String>> MAY_BE_ABSENT = Map.of(
+            "Amounts", List.of("sheets"),
+            "Section", List.of("standing"),
+            "Milestone", List.of("minutes", "clock"),
+            "Prediction", List.of("setsAfterMinutes", "turnsOutAfterMinutes", "standingMm", "dipSeconds"),
+            "LoggedBatch", List.of("standingMm"),
+            "MadeBatch", List.of("standingMm", "note"),
+            "ProblemResponse", List.of("currentVersion"));
+
+    @Bean
+    OpenAPI description() {
+        return new OpenAPI()
+                .info(new Info()
+                        .title("Deft Chill")
+                        .version("1")
+                        .description("Units are in the names: G grams, C °C, Mm mm, Ml ml."))
+                .servers(List.of(new Server().url("/")));
+    }
+
+    @Bean
+    OpenApiCustomizer requiredAndProblems() {
+        return api -> {
+            ModelConverters.getInstance(true)
+                    .readAll(new AnnotatedType(ProblemResponse.class))
+                    .forEach((name, schema) -> api.getComponents().addSchemas(name, schema));
+            api.getComponents().setSchemas(new TreeMap<>(api.getComponents().getSchemas()));
+            api.getComponents().getSchemas().forEach(OpenApiConfiguration::require);
+            var content = new Content()
+                    .addMediaType(
+                            "application/problem+json",
+                            new MediaType().schema(new Schema<>().$ref("#/components/schemas/ProblemResponse")));
+            api.getPaths()
+                    .values()
+                    .forEach(path -> path.readOperations().forEach(operation -> {
+                        operation
+                                .getResponses()
+                                .keySet()
+                                .removeIf(status -> status.startsWith("4") || status.startsWith("5"));
+                        operation
+                                .getResponses()
+                                .addApiResponse(
+                                        "default",
+                                        new ApiResponse().description("Problem").content(content));
+                    }));
+        };
+    }
+
+    private static void require(String name, Schema<?> schema) {
+        if (schema.getProperties() == null) {
+            return;
+        }
+        var absent = MAY_BE_ABSENT.getOrDefault(name, List.of());
+        schema.setRequired(schema.getProperties().keySet().stream()
+                .map(String.class::cast)
+                .filter(property -> !absent.contains(property))
+                .toList());
+    }
+}

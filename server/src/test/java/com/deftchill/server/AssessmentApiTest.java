@@ -1,0 +1,146 @@
+package com.deftchill.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deftchill.server.support.Api;
+import com.deftchill.server.support.RunningServer;
+import com.deftchill.server.support.RunningServer.Server;
+import java.util.Random;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+@ExtendWith(RunningServer.class)
+class AssessmentApiTest {
+    private Api api;
+
+    @BeforeEach
+    void connect(Server server) {
+        api = new Api(server);
+    }
+
+    @Test
+    void answersTheGoodSampleWithTheWholeAssessment() {
+        var answer = api.post("/api/assessments", Api.demo("pear-bay").toString());
+        assertThat(answer.status()).isEqualTo(200);
+        var a = answer.json();
+        assertThat(a.at("/line/0/tone").asString()).isEqualTo("GOOD");
+        assertThat(a.at("/line/0/text").asString()).startsWith("Sets by");
+        assertThat(a.at("/section/layers/0/volumeMl").asDouble()).isBetween(90.0, 130.0);
+        assertThat(a.at("/prediction/standingMm").asDouble()).isPositive();
+        assertThat(a.at("/course/minutes").size()).isGreaterThan(50);
+    }
+
+    @Test
+    void theWrongSampleHasAFix() {
+        var a = api.post("/api/assessments", Api.demo("coconut-sea-buckthorn").toString())
+                .json();
+        assertThat(a.at("/line/0/tone").asString()).isEqualTo("BAD");
+        assertThat(a.at("/verdicts/0/fixes/0/changes/0/path").asString()).isEqualTo("/components/0/gelatin/amount");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "-5 g; must be from 0.01 to 100000 g",
+                "0; must be from",
+                "1000000000 g; must be from",
+                "NaN; must be",
+                "''; is missing",
+                "1,000 g; thousands or decimals"
+            })
+    void badAmountsAreNamedWithFieldValueAndRule(String amount, String rule) {
+        var document = Api.demo("pear-bay");
+        ((ObjectNode) document.at("/components/0/lines/0")).put("amount", amount);
+        var answer = api.post("/api/assessments", document.toString());
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.contentType()).startsWith("application/problem+json");
+        var problem = answer.json().at("/problems/0");
+        assertThat(problem.at("/path").asString()).isEqualTo("/components/0/lines/0/amount");
+        assertThat(problem.at("/field").asString()).isEqualTo("Cream 35 % fat");
+        assertThat(problem.at("/value").asString()).isEqualTo(amount);
+        assertThat(problem.at("/rule").asString()).contains(rule);
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "",
+                "{",
+                "[]",
+                "\"text\"",
+                "{\"schema\": 1, \"colour\": \"blue\"}",
+                "{\"schema\": \"x\"}",
+                "{\"schema\": NaN}",
+                "null"
+            })
+    void whatIsNoFormulaIsRefusedPlainly(String body) {
+        var answer = api.post("/api/assessments", body);
+        assertThat(answer.status()).isBetween(400, 422);
+        assertThat(answer.json().at("/code").asString()).isIn("document-unreadable", "formula-not-understood");
+        assertThat(answer.text()).doesNotContain("Exception").doesNotContain("com.deftchill");
+    }
+
+    @Test
+    void anUnknownPropertyIsNamedByItsPath() {
+        var document = Api.demo("pear-bay");
+        ((ObjectNode) document.at("/components/0/gelatin")).put("flavour", "x");
+        var problem = api.post("/api/assessments", document.toString()).json().at("/problems/0");
+        assertThat(problem.at("/path").asString()).isEqualTo("/components/0/gelatin/flavour");
+    }
+
+    @Test
+    void anEnormousBodyIsRefused() {
+        var answer = api.post("/api/assessments", "{\"name\": \"" + "x".repeat(400_000) + "\"}");
+        assertThat(answer.status()).isEqualTo(413);
+        assertThat(answer.json().at("/detail").asString()).contains("256 kB");
+    }
+
+    /** Documents broken at random: always an answer, never one of ours. */
+    @Test
+    void mutatedDocumentsNeverBreakTheServer() {
+        long seed = 42;
+        var random = new Random(seed);
+        for (int n = 0; n < 300; n++) {
+            var document = Api.demo(random.nextBoolean() ? "pear-bay" : "coconut-sea-buckthorn");
+            mutate(document, random);
+            var answer = api.post("/api/assessments", document.toString());
+            assertThat(answer.status())
+                    .as("seed %d, document %d: %s", seed, n, document)
+                    .isIn(200, 400, 422);
+        }
+    }
+
+    private static void mutate(JsonNode node, Random random) {
+        if (node instanceof ObjectNode object) {
+            for (var name : java.util.List.copyOf(object.propertyNames())) {
+                if (object.get(name).isContainer() && random.nextInt(8) > 0) {
+                    mutate(object.get(name), random);
+                } else if (random.nextInt(8) == 0) {
+                    spoil(object, name, random);
+                }
+            }
+        } else if (node instanceof ArrayNode array) {
+            array.forEach(item -> mutate(item, random));
+        }
+    }
+
+    private static void spoil(ObjectNode object, String name, Random random) {
+        switch (random.nextInt(7)) {
+            case 0 -> object.remove(name);
+            case 1 -> object.putNull(name);
+            case 2 -> object.put(name, "\u0000\uD83C\uDF6E ٣ g");
+            case 3 -> object.put(name, "99999999999999999999 g");
+            case 4 -> object.put(name, -1.5e300);
+            case 5 -> object.putArray(name).add(1);
+            default -> object.put(name, "0.01 g");
+        }
+    }
+}

@@ -1,0 +1,152 @@
+package com.deftchill.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deftchill.server.support.Api;
+import com.deftchill.server.support.RunningServer;
+import com.deftchill.server.support.RunningServer.Server;
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.ObjectNode;
+
+@ExtendWith(RunningServer.class)
+class FormulaApiTest {
+    private Api api;
+
+    @BeforeEach
+    void connect(Server server) {
+        api = new Api(server);
+    }
+
+    @Test
+    void theDemoKitchenIsThereWithItsLog() {
+        var names = api.get("/api/formulas").json().findValuesAsString("name");
+        assertThat(names).contains("Pear and bay set cream", "Coconut and sea buckthorn set cream");
+        var pear = api.get("/api/formulas").json().at("/0/id").asString();
+        var batches = api.get("/api/formulas/" + pear + "/batches").json();
+        assertThat(batches.size()).isEqualTo(2);
+        assertThat(batches.at("/0/predicted/standingMm").asDouble()).isPositive();
+    }
+
+    @Test
+    void keepsEvenWhatCannotBeUnderstoodYetExactlyAsTyped() {
+        var document = Api.demo("pear-bay");
+        document.put("name", "Kastanie 栗 \uD83C\uDF30");
+        ((ObjectNode) document.at("/components/0/lines/0")).put("amount", "about a cup?");
+        var created = api.post("/api/formulas", document.toString());
+        assertThat(created.status()).isEqualTo(201);
+        var stored =
+                api.get("/api/formulas/" + created.json().at("/id").asString()).json();
+        assertThat(stored.at("/document")).isEqualTo(document);
+    }
+
+    @Test
+    void aStaleSaveIsRefusedAndChangesNothing() {
+        var id = create();
+        var first = Api.demo("pear-bay").put("name", "first window");
+        var second = Api.demo("pear-bay").put("name", "second window");
+        assertThat(api.put("/api/formulas/" + id, save(0, first))
+                        .json()
+                        .at("/version")
+                        .asLong())
+                .isEqualTo(1);
+
+        var refused = api.put("/api/formulas/" + id, save(0, second));
+        assertThat(refused.status()).isEqualTo(409);
+        assertThat(refused.json().at("/code").asString()).isEqualTo("formula-saved-elsewhere");
+        assertThat(refused.json().at("/currentVersion").asLong()).isEqualTo(1);
+        assertThat(api.get("/api/formulas/" + id).json().at("/document/name").asString())
+                .isEqualTo("first window");
+
+        assertThat(api.put("/api/formulas/" + id, save(1, second)).status()).isEqualTo(200);
+    }
+
+    @Test
+    void aBatchIsKeptWithWhatWasPredicted() {
+        var id = create();
+        var made = made("2026-11-20", 44.5);
+        var logged = api.post("/api/formulas/" + id + "/batches", made.toString());
+        assertThat(logged.status()).isEqualTo(201);
+        var listed = api.get("/api/formulas/" + id + "/batches").json().at("/0");
+        assertThat(listed.at("/standingMm").asDouble()).isEqualTo(44.5);
+        assertThat(listed.at("/outcome").asString()).isEqualTo("CLEAN");
+        assertThat(listed.at("/pouredAt").asString()).startsWith("14:00");
+        assertThat(listed.at("/predicted/standingMm").asDouble()).isBetween(35.0, 55.0);
+
+        assertThat(api.delete("/api/formulas/" + id + "/batches/"
+                                + listed.at("/id").asString())
+                        .status())
+                .isEqualTo(204);
+        assertThat(api.get("/api/formulas/" + id + "/batches").json().size()).isZero();
+    }
+
+    @Test
+    void aBadBatchIsNamedFieldByField() {
+        var id = create();
+        var answer = api.post(
+                "/api/formulas/" + id + "/batches", made("2026-11-20", -3).toString());
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.json().at("/problems/0/path").asString()).isEqualTo("/standingMm");
+        assertThat(answer.json().at("/problems/0/rule").asString()).contains("0 to 500 mm");
+        assertThat(api.post(
+                                "/api/formulas/" + id + "/batches",
+                                made("31.2.2026", 40).toString())
+                        .status())
+                .isEqualTo(400);
+        assertThat(api.post("/api/formulas/" + id + "/batches", "{}")
+                        .json()
+                        .at("/problems")
+                        .size())
+                .isGreaterThanOrEqualTo(4);
+    }
+
+    @Test
+    void whatIsNotThereIsNotFound() {
+        assertThat(api.get("/api/formulas/" + UUID.randomUUID()).status()).isEqualTo(404);
+        assertThat(api.get("/api/formulas/x").status()).isEqualTo(400);
+        assertThat(api.get("/api/nothing").status()).isEqualTo(404);
+        assertThat(api.get("/api/nothing").contentType()).startsWith("application/problem+json");
+        assertThat(api.get("/assets/nothing.js").status()).isEqualTo(404);
+    }
+
+    @Test
+    void pagesOfTheStationsAreThePage() {
+        assertThat(api.get("/").text()).contains("<html");
+        assertThat(api.get("/bench/" + UUID.randomUUID()).text()).contains("<html");
+    }
+
+    @Test
+    void healthLooksAtTheDatabase() {
+        var health = api.get("/actuator/health").json();
+        assertThat(health.at("/status").asString()).isEqualTo("UP");
+        assertThat(health.at("/components/db/details/database").asString()).isEqualTo("MariaDB");
+    }
+
+    private String create() {
+        return api.post("/api/formulas", Api.demo("pear-bay").toString())
+                .json()
+                .at("/id")
+                .asString();
+    }
+
+    private static String save(long version, ObjectNode document) {
+        var save = JsonNodeFactory.instance.objectNode();
+        save.put("version", version);
+        save.set("document", document);
+        return save.toString();
+    }
+
+    private static ObjectNode made(String day, double standing) {
+        var made = JsonNodeFactory.instance.objectNode();
+        made.put("madeOn", day)
+                .put("pouredAt", "14:00")
+                .put("outcome", "CLEAN")
+                .put("standingMm", standing)
+                .put("note", "");
+        made.set("document", Api.demo("pear-bay"));
+        return made;
+    }
+}

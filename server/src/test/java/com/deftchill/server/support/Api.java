@@ -1,0 +1,77 @@
+package com.deftchill.server.support;
+
+import com.deftchill.server.support.RunningServer.Server;
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.charset.StandardCharsets;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Speaks plain HTTP and JSON to the server, as any client would. */
+public final class Api {
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+
+    private final HttpClient client = HttpClient.newHttpClient();
+    private final String address;
+
+    public Api(Server server) {
+        address = server.address();
+    }
+
+    /** An answer: its status and its body. */
+    public record Answer(int status, String contentType, String text) {
+        public JsonNode json() {
+            return JSON.readTree(text);
+        }
+    }
+
+    public Answer get(String path) {
+        return send(request(path).GET());
+    }
+
+    public Answer post(String path, String body) {
+        return send(request(path).header("Content-Type", "application/json").POST(BodyPublishers.ofString(body)));
+    }
+
+    public Answer put(String path, String body) {
+        return send(request(path).header("Content-Type", "application/json").PUT(BodyPublishers.ofString(body)));
+    }
+
+    public Answer delete(String path) {
+        return send(request(path).DELETE());
+    }
+
+    /** A document of the demo kitchen, to be changed at will. */
+    public static ObjectNode demo(String name) {
+        try (var stream = Api.class.getResourceAsStream("/demo/" + name + ".json")) {
+            return (ObjectNode) JSON.readTree(new String(stream.readAllBytes(), StandardCharsets.UTF_8));
+        } catch (IOException e) {
+            throw new IllegalStateException(name, e);
+        }
+    }
+
+    private HttpRequest.Builder request(String path) {
+        return HttpRequest.newBuilder(URI.create(address + path));
+    }
+
+    private Answer send(HttpRequest.Builder request) {
+        try {
+            HttpResponse<String> response = client.send(request.build(), BodyHandlers.ofString());
+            return new Answer(
+                    response.statusCode(),
+                    response.headers().firstValue("Content-Type").orElse(""),
+                    response.body());
+        } catch (IOException e) {
+            throw new IllegalStateException("no answer from " + address, e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+}

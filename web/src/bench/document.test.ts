@@ -1,0 +1,48 @@
+import { describe, expect, it } from 'vitest'
+import { addLine, blankFormula, nudge, removeLine, setAt, takeFix, textAt } from './document'
+
+describe('changes to a formula', () => {
+  it('sets text at a pointer and leaves the old document alone', () => {
+    const before = blankFormula()
+    const after = setAt(before, '/components/0/lines/1/amount', '300 g')
+    expect(textAt(after, '/components/0/lines/1/amount')).toBe('300 g')
+    expect(textAt(before, '/components/0/lines/1/amount')).toBe('250 g')
+  })
+
+  it('takes all changes of a fix together', () => {
+    const fixed = takeFix(blankFormula(), {
+      label: '',
+      effect: '',
+      changes: [
+        { path: '/components/0/gelatin/amount', value: '12 g' },
+        { path: '/mould/count', value: '9' },
+      ],
+    })
+    expect(fixed.components[0]?.gelatin.amount).toBe('12 g')
+    expect(fixed.mould.count).toBe('9')
+  })
+
+  it('adds and removes lines', () => {
+    const longer = addLine(blankFormula(), 'honey')
+    expect(longer.components[0]?.lines).toHaveLength(4)
+    expect(removeLine(longer, 0).components[0]?.lines[0]?.ingredient).toBe('milk-35')
+  })
+
+  it('gives nothing for a pointer that leads nowhere', () => {
+    expect(textAt(blankFormula(), '/components/7/lines/0/amount')).toBe('')
+  })
+})
+
+describe('nudging', () => {
+  it.each([
+    ['500 g', 1, '501 g'],
+    ['7.4 g', 0.1, '7.5 g'],
+    ['7,4 g', -0.1, '7.3 g'],
+    ['0 g', -1, '0 g'],
+    ['32 °C', -1, '31 °C'],
+    ['a pinch', 1, 'a pinch'],
+    ['', 1, ''],
+  ])('%s by %s is %s', (text, step, expected) => {
+    expect(nudge(text, step)).toBe(expected)
+  })
+})

@@ -1,0 +1,47 @@
+import { ref, shallowRef, watch, type Ref } from 'vue'
+import { api, ApiProblem, type Assessment, type Formula, type Problem } from '@/api/client'
+
+/** Keystrokes closer together than this are answered once. */
+const WAIT_MS = 40
+
+/**
+ * The assessment of a document, kept up with every change. The last answer stays, marked stale, while a new one is on its
+ * way or the document cannot be understood.
+ */
+export function useAssessment(formula: Ref<Formula | undefined>) {
+  const assessment = shallowRef<Assessment>()
+  const problems = shallowRef<Problem[]>([])
+  const stale = ref(false)
+  const unreachable = ref(false)
+  let running: AbortController | undefined
+  let timer: ReturnType<typeof setTimeout> | undefined
+
+  async function ask(document: Formula) {
+    running?.abort()
+    const mine = new AbortController()
+    running = mine
+    try {
+      assessment.value = await api.assess(document, mine.signal)
+      problems.value = []
+      stale.value = false
+      unreachable.value = false
+    } catch (error) {
+      if (mine.signal.aborted) return
+      unreachable.value = !(error instanceof ApiProblem)
+      problems.value = error instanceof ApiProblem ? error.response.problems : []
+    }
+  }
+
+  watch(
+    formula,
+    (document, before) => {
+      clearTimeout(timer)
+      if (!document) return
+      stale.value = assessment.value !== undefined
+      timer = setTimeout(() => void ask(document), before ? WAIT_MS : 0)
+    },
+    { immediate: true },
+  )
+
+  return { assessment, problems, stale, unreachable }
+}

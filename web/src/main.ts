@@ -1,0 +1,13 @@
+import '@fontsource/atkinson-hyperlegible/400.css'
+import '@fontsource/atkinson-hyperlegible/700.css'
+import 'ant-design-vue/dist/reset.css'
+import './look/base.css'
+import { VueQueryPlugin } from '@tanstack/vue-query'
+import { createApp } from 'vue'
+import App from './App.vue'
+import { router } from './router'
+
+createApp(App)
+  .use(router)
+  .use(VueQueryPlugin, { queryClientConfig: { defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } } } })
+  .mount('#app')
