@@ -5,6 +5,7 @@
 #   ops/mariadb.sh stop DIR                  stops it and waits
 # --throwaway gives up durability for speed: for tests only.
 set -euo pipefail
+source "$(dirname "$0")/common.sh"
 
 command=${1:?start or stop}
 dir=$(mkdir -p "${2:?directory}" && cd "$2" && pwd)
@@ -18,15 +19,6 @@ fail() {
   echo "MariaDB: $1" >&2
   tail -n 20 "$dir/mariadb.log" >&2 2>/dev/null || true
   exit 1
-}
-
-free_port() {
-  local port
-  for _ in $(seq 50); do
-    port=$((20000 + RANDOM % 12000))
-    if ! (exec 3<>"/dev/tcp/127.0.0.1/$port") 2>/dev/null; then echo "$port"; return; fi
-  done
-  fail "no free port found"
 }
 
 start() {

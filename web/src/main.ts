@@ -9,5 +9,7 @@ import { router } from './router'
 
 createApp(App)
   .use(router)
-  .use(VueQueryPlugin, { queryClientConfig: { defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } } } })
+  .use(VueQueryPlugin, {
+    queryClientConfig: { defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } } },
+  })
   .mount('#app')

@@ -53,7 +53,5 @@ export const api = {
   logBatch: (formulaId: string, made: MadeBatch) =>
     answer(client.POST('/api/formulas/{formulaId}/batches', { params: { path: { formulaId } }, body: made })),
   removeBatch: (formulaId: string, id: string) =>
-    answer(
-      client.DELETE('/api/formulas/{formulaId}/batches/{id}', { params: { path: { formulaId, id } } }),
-    ),
+    answer(client.DELETE('/api/formulas/{formulaId}/batches/{id}', { params: { path: { formulaId, id } } })),
 }

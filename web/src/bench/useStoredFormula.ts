@@ -57,7 +57,11 @@ export function useStoredFormula(id: Ref<string>) {
 
   async function save() {
     const document = formula.value
-    if (!document || inFlight || state.value === 'conflict') return
+    if (!document || state.value === 'conflict') return
+    if (inFlight) {
+      schedule(WAIT_MS)
+      return
+    }
     const saving = id.value
     inFlight = true
     try {
@@ -111,7 +115,25 @@ export function useStoredFormula(id: Ref<string>) {
     return copy.id
   }
 
-  watch(id, () => void load(), { immediate: true })
+  /** Saves what is still waiting before another formula is opened. */
+  function flush(leaving: string) {
+    const document = formula.value
+    if (!document || state.value !== 'saving') return
+    const made = version
+    void api.save(leaving, made, document).then(
+      () => forgetDraft(leaving),
+      () => undefined,
+    )
+  }
+
+  watch(
+    id,
+    (_, leaving) => {
+      if (leaving) flush(leaving)
+      void load()
+    },
+    { immediate: true },
+  )
   onBeforeUnmount(() => clearTimeout(timer))
 
   return { formula, state, change, takeTheirs, keepMine, keepBoth, currentVersion: () => version }

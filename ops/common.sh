@@ -1,0 +1,64 @@
+# Shared by ./start and ./test: what the machine needs, a free port, one build at a time. Sourced, never run.
+
+root=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
+run=$root/.run
+mkdir -p "$run"
+
+say() { printf '%s\n' "$*" >&2; }
+die() { say "Deft Chill: $*"; exit 1; }
+
+# Installs Debian packages, as root or with sudo; says what to do where neither works.
+install_packages() {
+  local sudo=()
+  [ "$(id -u)" = 0 ] || sudo=(sudo -n)
+  say "Installing $* ..."
+  if ! command -v apt-get >/dev/null; then
+    die "needs $*; this script installs them on Debian only. Please install them by hand."
+  fi
+  { DEBIAN_FRONTEND=noninteractive "${sudo[@]}" apt-get update -qq \
+    && DEBIAN_FRONTEND=noninteractive "${sudo[@]}" apt-get install -y -qq --no-install-recommends "$@"; } >"$run/apt.log" 2>&1 \
+    || die "could not install $*. As root: apt-get install $*   (details: $run/apt.log)"
+}
+
+java_major() { javac -version 2>&1 | sed -n 's/^javac \([0-9]*\).*/\1/p'; }
+node_major() { node --version 2>/dev/null | sed -n 's/^v\([0-9]*\).*/\1/p'; }
+
+# need_all [browser]: JDK 17+, Maven, Node 20+, MariaDB and, for the tests, Chromium.
+need_all() {
+  local missing=()
+  { command -v javac >/dev/null && [ "$(java_major)" -ge 17 ]; } || missing+=(openjdk-17-jdk-headless)
+  command -v mvn >/dev/null || missing+=(maven)
+  command -v node >/dev/null && command -v npm >/dev/null || missing+=(nodejs npm)
+  { command -v mariadbd >/dev/null && command -v mariadb-install-db >/dev/null && command -v mariadb >/dev/null; } \
+    || missing+=(mariadb-server-core mariadb-client-core)
+  command -v curl >/dev/null || missing+=(curl)
+  [ "${1:-}" = browser ] && ! command -v chromium >/dev/null && missing+=(chromium)
+  [ ${#missing[@]} = 0 ] || install_packages "${missing[@]}"
+  [ "$(java_major)" -ge 17 ] || die "needs JDK 17 or newer; javac on the PATH is $(java_major)"
+  [ "$(node_major)" -ge 20 ] || die "needs Node 20 or newer; node on the PATH is $(node --version), and Debian has no newer one here. Please install Node 20."
+}
+
+# free_port [PREFERRED]
+free_port() {
+  local port=${1:-}
+  for _ in $(seq 50); do
+    [ -n "$port" ] || port=$((20000 + RANDOM % 12000))
+    if ! (exec 3<>"/dev/tcp/127.0.0.1/$port") 2>/dev/null; then echo "$port"; return; fi
+    port=
+  done
+  die "no free port found"
+}
+
+# Only one build in this tree at a time; held until the calling script ends or build_done.
+build_lock() {
+  exec 8>"$run/build.lock"
+  flock -n 8 || { say "Another build is running here; waiting for it ..."; flock 8; }
+}
+build_done() { exec 8>&-; }
+
+# A hash of everything the build reads.
+sources_hash() {
+  (cd "$root" && find pom.xml core/pom.xml core/src/main server/pom.xml server/src/main web/pom.xml web/package-lock.json \
+    web/index.html web/public web/src web/*.ts web/*.json ops/npm-install.sh -type f -not -path '*/generated/*' -print0 \
+    | sort -z | xargs -0 sha256sum | sha256sum | cut -c1-16)
+}

@@ -1,0 +1,66 @@
+<script setup lang="ts">
+import { LineChart } from 'echarts/charts'
+import { GridComponent, MarkAreaComponent, MarkLineComponent, TooltipComponent } from 'echarts/components'
+import { use } from 'echarts/core'
+import { SVGRenderer } from 'echarts/renderers'
+import { computed } from 'vue'
+import VChart from 'vue-echarts'
+import type { Assessment } from '@/api/client'
+import { courseOption } from './courseOption'
+
+use([SVGRenderer, LineChart, GridComponent, MarkAreaComponent, MarkLineComponent, TooltipComponent])
+
+const props = defineProps<{ assessment: Assessment; pouredAt: string }>()
+const option = computed(() => courseOption(props.assessment, props.pouredAt))
+const spoken = computed(() => {
+  const { course, prediction } = props.assessment
+  return `Firmness over 24 hours rises to ${Math.round(prediction.firmness)} of 100 (${prediction.firmnessWords}); the target is ${Math.round(course.targetFrom)} to ${Math.round(course.targetTo)}. The warmest point cools from ${Math.round(course.warmestC[0] ?? 0)} °C.`
+})
+</script>
+
+<template>
+  <div class="chart" role="img" :aria-label="spoken">
+    <div class="legend" aria-hidden="true">
+      <span class="firm">firmness, 0–100</span><span class="band">target</span
+      ><span class="warm">warmest point, °C</span>
+    </div>
+    <VChart :option="option" :init-options="{ renderer: 'svg' }" autoresize class="plot" />
+  </div>
+</template>
+
+<style scoped>
+.chart {
+  display: flex;
+  flex-direction: column;
+}
+
+.plot {
+  height: 190px;
+}
+
+.legend {
+  display: flex;
+  gap: 16px;
+  padding-top: 4px;
+  font-size: 13px;
+}
+
+.legend span::before {
+  display: inline-block;
+  width: 18px;
+  margin-right: 6px;
+  border-top: 3px solid var(--ink);
+  content: '';
+  vertical-align: middle;
+}
+
+.legend .warm::before {
+  border-top: 3px dashed var(--cold);
+}
+
+.legend .band::before {
+  height: 11px;
+  border: 0;
+  background: #bcd9c8;
+}
+</style>

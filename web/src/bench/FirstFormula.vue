@@ -1,0 +1,40 @@
+<script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query'
+import { onMounted, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { api } from '@/api/client'
+import { blankFormula } from './document'
+
+/** Opens the first formula, or an example to start from when there is none. */
+const router = useRouter()
+const queries = useQueryClient()
+const failed = ref(false)
+
+async function open() {
+  failed.value = false
+  try {
+    const all = await api.formulas()
+    const id = all[0]?.id ?? (await api.create(blankFormula())).id
+    void queries.invalidateQueries({ queryKey: ['formulas'] })
+    await router.replace({ name: 'bench', params: { id } })
+  } catch {
+    failed.value = true
+  }
+}
+
+onMounted(open)
+</script>
+
+<template>
+  <main class="first">
+    <p v-if="failed">Deft Chill does not answer. <a-button @click="open">Try again</a-button></p>
+    <p v-else>Opening the Bench…</p>
+  </main>
+</template>
+
+<style scoped>
+.first {
+  padding: 40px;
+  font-size: 20px;
+}
+</style>

@@ -1,0 +1,62 @@
+<script setup lang="ts">
+import { computed, useId } from 'vue'
+import type { Problem } from '@/api/client'
+import { nudge } from './document'
+
+/** A field that keeps what is typed. Arrow keys nudge its number by a step, with Shift by ten steps. */
+const props = defineProps<{
+  label: string
+  modelValue: string
+  problem?: Problem
+  hiddenLabel?: boolean
+  step?: number
+}>()
+const emit = defineEmits<{ 'update:modelValue': [value: string] }>()
+
+const id = useId()
+const rule = computed(() => props.problem?.rule)
+
+function arrow(event: KeyboardEvent) {
+  if (!props.step || (event.key !== 'ArrowUp' && event.key !== 'ArrowDown')) return
+  event.preventDefault()
+  const step = (event.key === 'ArrowUp' ? 1 : -1) * props.step * (event.shiftKey ? 10 : 1)
+  emit('update:modelValue', nudge(props.modelValue, step))
+}
+</script>
+
+<template>
+  <div class="field">
+    <label :for="id" :class="{ 'out-of-sight': hiddenLabel }">{{ label }}</label>
+    <a-input
+      :id="id"
+      :value="modelValue"
+      :status="problem ? 'error' : undefined"
+      :aria-invalid="problem ? 'true' : undefined"
+      :aria-describedby="problem ? `${id}-rule` : undefined"
+      autocomplete="off"
+      spellcheck="false"
+      @update:value="emit('update:modelValue', $event)"
+      @keydown="arrow"
+    />
+    <p v-if="problem" :id="`${id}-rule`" class="rule">{{ rule }}</p>
+  </div>
+</template>
+
+<style scoped>
+.field {
+  min-width: 0;
+}
+
+label {
+  display: block;
+  color: var(--quiet);
+  font-size: 13px;
+}
+
+.rule {
+  padding-top: 1px;
+  color: var(--unsafe);
+  font-size: 13px;
+  line-height: 1.25;
+}
+</style>

@@ -1,0 +1,90 @@
+import type { Assessment } from '@/api/client'
+import { colours, fontFamily } from '@/look/theme'
+
+const SHOWN_MINUTES = 24 * 60
+
+/** Clock time so many minutes after another, such as 17:05; days are left out. */
+export function clockAfter(start: string, minutes: number): string {
+  const match = /^(\d{1,2})\D(\d{2})$/.exec(start.trim())
+  if (!match) return `${Math.round(minutes / 60)} h`
+  const all = (Number(match[1]) * 60 + Number(match[2]) + Math.round(minutes)) % (24 * 60)
+  return `${String(Math.floor(all / 60)).padStart(2, '0')}:${String(all % 60).padStart(2, '0')}`
+}
+
+/** The drawing of the course: firmness with its target band, temperature of the warmest point, milestones. */
+export function courseOption(assessment: Assessment, pouredAt: string) {
+  const { course, milestones } = assessment
+  const until = course.minutes.findIndex((m) => m > SHOWN_MINUTES)
+  const minutes = course.minutes.slice(0, until < 0 ? undefined : until)
+  const pairs = (values: number[]) => minutes.map((m, i) => [m, values[i] ?? 0])
+  const text = { color: colours.ink, fontFamily, fontSize: 12 }
+  return {
+    animation: false,
+    textStyle: { fontFamily },
+    grid: { left: 34, right: 44, top: 18, bottom: 22 },
+    tooltip: {
+      trigger: 'axis',
+      textStyle: { ...text, fontSize: 13 },
+      formatter: (points: { axisValue: number; value: [number, number] }[]) =>
+        `${clockAfter(pouredAt, points[0]?.axisValue ?? 0)}: firmness ${points[0]?.value[1].toFixed(0)}, ${points[1]?.value[1].toFixed(1)} °C`,
+    },
+    xAxis: {
+      type: 'value',
+      min: 0,
+      max: SHOWN_MINUTES,
+      interval: 240,
+      axisLabel: { ...text, formatter: (m: number) => clockAfter(pouredAt, m) },
+      axisLine: { lineStyle: { color: colours.ink } },
+      splitLine: { show: false },
+    },
+    yAxis: [
+      {
+        type: 'value',
+        min: 0,
+        max: 100,
+        interval: 25,
+        axisLabel: text,
+        splitLine: { lineStyle: { color: colours.hairline } },
+      },
+      {
+        type: 'value',
+        min: 0,
+        max: 80,
+        interval: 20,
+        axisLabel: { ...text, color: colours.cold, formatter: '{value} °C' },
+        splitLine: { show: false },
+      },
+    ],
+    series: [
+      {
+        type: 'line',
+        data: pairs(course.firmness),
+        showSymbol: false,
+        lineStyle: { color: colours.ink, width: 2.5 },
+        itemStyle: { color: colours.ink },
+        markArea: {
+          silent: true,
+          itemStyle: { color: '#bcd9c8', opacity: 0.65 },
+          data: [[{ yAxis: course.targetFrom }, { yAxis: course.targetTo }]],
+        },
+        markLine: {
+          silent: true,
+          symbol: 'none',
+          lineStyle: { color: colours.quiet, type: 'solid', width: 1 },
+          label: { ...text, formatter: '{b}', position: 'end', distance: 2 },
+          data: milestones
+            .filter((m) => m.code !== 'best' && m.minutes !== undefined && m.minutes < SHOWN_MINUTES)
+            .map((m) => ({ name: m.code === 'sets' ? 'set' : 'turn out', xAxis: m.minutes })),
+        },
+      },
+      {
+        type: 'line',
+        yAxisIndex: 1,
+        data: pairs(course.warmestC),
+        showSymbol: false,
+        lineStyle: { color: colours.cold, width: 2, type: 'dashed' },
+        itemStyle: { color: colours.cold },
+      },
+    ],
+  }
+}

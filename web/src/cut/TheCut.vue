@@ -1,0 +1,212 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Section } from '@/api/client'
+import { innerUpTo, mirrored, outside, rulerMarks } from './geometry'
+import TintPatterns from './TintPatterns.vue'
+
+const props = defineProps<{ section: Section }>()
+
+const GAP = 22
+const RULER = 20
+
+const outer = computed(() => outside(props.section))
+const halfWidth = computed(() => Math.max(...outer.value.map((p) => p.x)))
+const height = computed(() => Math.max(...outer.value.map((p) => p.z)))
+const standing = computed(() => props.section.standing)
+const standingHalf = computed(() => Math.max(...(standing.value?.outline.map((p) => p.halfWidthMm) ?? [0])))
+const plateHalf = computed(() => standingHalf.value + 12)
+
+/** Left edge of the drawing, ruler included. */
+const left = computed(() => -halfWidth.value - RULER)
+const standingX = computed(() => halfWidth.value + GAP + plateHalf.value)
+const right = computed(() =>
+  standing.value ? standingX.value + plateHalf.value + 2 : halfWidth.value + RULER,
+)
+const viewBox = computed(() => {
+  const top = -height.value - 14
+  const bottom = props.section.baseMm + 18
+  return `${left.value} ${top} ${right.value - left.value} ${bottom - top}`
+})
+
+/** Text in the drawing keeps its size on the page whatever the mould's. */
+const fontSize = computed(() => Math.max(5, (right.value - left.value) / 32))
+const wallPath = computed(() => mirrored(outer.value))
+const hollow = computed(() =>
+  mirrored(innerUpTo(props.section.inner, props.section.inner.at(-1)?.heightMm ?? 0)),
+)
+const filled = computed(() => mirrored(innerUpTo(props.section.inner, props.section.fillMm)))
+const body = computed(() =>
+  mirrored(standing.value?.outline.map((p) => ({ x: p.halfWidthMm, z: p.heightMm })) ?? []),
+)
+const marks = computed(() => rulerMarks(height.value))
+const tint = computed(() => props.section.layers[0]?.tint ?? 'cream')
+const brim = computed(() => props.section.inner.at(-1)?.heightMm ?? 0)
+const fill = computed(() => Math.round(props.section.fillMm))
+const head = computed(() => Math.round(brim.value - props.section.fillMm))
+
+const spoken = computed(() => {
+  const s = props.section
+  const stands = s.standing
+    ? ` Turned out it stands ${Math.round(s.standing.heightMm)} of ${Math.round(s.standing.ofMm)} mm: ${s.standing.words}.`
+    : ''
+  return `${s.mould}, ${s.material}: filled ${fill.value} mm high with ${Math.round(s.fillMl)} ml, ${head.value} mm below the rim.${stands}`
+})
+</script>
+
+<template>
+  <figure class="cut">
+    <svg :viewBox="viewBox" role="img" :aria-label="spoken" preserveAspectRatio="xMidYMid meet">
+      <TintPatterns />
+      <g :font-size="fontSize">
+        <path :d="wallPath" class="wall" :class="section.material" />
+        <path :d="hollow" class="hollow" />
+        <path :d="filled" :fill="`url(#tint-${tint})`" class="layer" />
+        <line
+          :x1="-halfWidth - 4"
+          :x2="halfWidth"
+          :y1="-section.fillMm"
+          :y2="-section.fillMm"
+          class="fill-line"
+        />
+        <line x1="0" x2="0" :y1="-height - 3" :y2="section.baseMm + 3" class="axis" />
+        <g class="ruler">
+          <line :x1="-halfWidth - 8" :x2="-halfWidth - 8" y1="0" :y2="-height" />
+          <g v-for="mark in marks" :key="mark.z">
+            <line
+              :x1="-halfWidth - 8 - (mark.label ? 4 : 2)"
+              :x2="-halfWidth - 8"
+              :y1="-mark.z"
+              :y2="-mark.z"
+            />
+            <text
+              v-if="mark.label"
+              :x="-halfWidth - 13"
+              :y="-mark.z + fontSize * 0.35"
+              text-anchor="end"
+              :font-size="fontSize * 0.8"
+            >
+              {{ mark.label }}
+            </text>
+          </g>
+        </g>
+        <text x="0" :y="section.baseMm + fontSize * 1.5" text-anchor="middle">
+          {{ fill }} mm · {{ Math.round(section.fillMl) }} ml
+        </text>
+        <g v-if="standing" :transform="`translate(${standingX} 0)`">
+          <path
+            :d="`M${-plateHalf} -1.5 Q${-plateHalf + 4} 3 ${-plateHalf + 10} 3 H${plateHalf - 10} Q${plateHalf - 4} 3 ${plateHalf} -1.5 L${plateHalf - 4} 0 H${-plateHalf + 4} Z`"
+            class="plate"
+          />
+          <path :d="body" :fill="`url(#tint-${tint})`" class="layer" />
+          <line
+            :x1="-standingHalf"
+            :x2="standingHalf"
+            :y1="-standing.ofMm"
+            :y2="-standing.ofMm"
+            class="before"
+          />
+          <text x="0" :y="section.baseMm + fontSize * 1.5" text-anchor="middle">
+            stands {{ Math.round(standing.heightMm) }} of {{ Math.round(standing.ofMm) }} mm
+          </text>
+        </g>
+      </g>
+    </svg>
+    <figcaption>
+      <span>{{ section.mould }}, {{ section.material }}</span>
+      <span>brim {{ Math.round(section.brimMl) }} ml</span>
+      <span v-if="section.overMl > 0.5" class="over"
+        >{{ Math.round(section.overMl) }} ml too much for each</span
+      >
+      <span v-else>{{ head }} mm below the rim</span>
+      <span>to scale, mm</span>
+    </figcaption>
+  </figure>
+</template>
+
+<style scoped>
+.cut {
+  display: flex;
+  flex-direction: column;
+  min-height: 0;
+  margin: 0;
+}
+
+svg {
+  flex: 1;
+  width: 100%;
+  min-height: 0;
+  font-family: 'Atkinson Hyperlegible', system-ui, sans-serif;
+}
+
+text {
+  fill: var(--ink);
+}
+
+.wall {
+  fill: #8fa3a9;
+  stroke: var(--ink);
+  stroke-width: 0.4;
+}
+
+.wall.china {
+  fill: #ffffff;
+}
+
+.wall.glass {
+  fill: #cfe3ea;
+}
+
+.wall.silicone {
+  fill: #b9a7c4;
+}
+
+.hollow {
+  fill: #f4f7f8;
+}
+
+.layer {
+  stroke: var(--ink);
+  stroke-width: 0.5;
+}
+
+.fill-line {
+  stroke: var(--ink);
+  stroke-width: 0.6;
+}
+
+.axis {
+  stroke: #7d9299;
+  stroke-width: 0.3;
+  stroke-dasharray: 3 1.2 0.6 1.2;
+}
+
+.ruler line {
+  stroke: var(--ink);
+  stroke-width: 0.4;
+}
+
+.plate {
+  fill: #ffffff;
+  stroke: var(--ink);
+  stroke-width: 0.5;
+}
+
+.before {
+  stroke: var(--quiet);
+  stroke-width: 0.5;
+  stroke-dasharray: 2 1.4;
+}
+
+figcaption {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 14px;
+  color: var(--quiet);
+  font-size: 13px;
+}
+
+.over {
+  color: var(--unsafe);
+  font-weight: 700;
+}
+</style>

@@ -1,0 +1,102 @@
+<script setup lang="ts">
+import type { LoggedBatch } from '@/api/client'
+import { outcomeWords } from './outcomes'
+
+defineProps<{ batches: LoggedBatch[] }>()
+const emit = defineEmits<{ remove: [id: string] }>()
+
+const day = (text: string) =>
+  new Date(`${text}T00:00`).toLocaleDateString('en-GB', {
+    weekday: 'short',
+    day: 'numeric',
+    month: 'short',
+    year: 'numeric',
+  })
+
+/** Height measured less height predicted, mm. */
+function gap(batch: LoggedBatch): number | undefined {
+  const predicted = batch.predicted.standingMm
+  return batch.standingMm === undefined || predicted === undefined ? undefined : batch.standingMm - predicted
+}
+
+function gapWords(batch: LoggedBatch): string {
+  const mm = Math.round(gap(batch) ?? 0)
+  return mm === 0 ? 'as predicted' : `${Math.abs(mm)} mm ${mm > 0 ? 'taller' : 'shorter'}`
+}
+</script>
+
+<template>
+  <p v-if="!batches.length" class="none">
+    Nothing made yet. After the next batch, put a ruler beside it: the height tells how strong this gelatin
+    really is.
+  </p>
+  <ol v-else>
+    <li v-for="batch in batches" :key="batch.id">
+      <div class="when">
+        <b>{{ day(batch.madeOn) }}</b>
+        <span>{{ batch.pouredAt.slice(0, 5) }} · {{ outcomeWords(batch.outcome) }}</span>
+        <a-popconfirm
+          title="Take this batch out of the log?"
+          ok-text="Take it out"
+          @confirm="emit('remove', batch.id)"
+        >
+          <button type="button" class="link-like" :aria-label="`Remove the batch of ${day(batch.madeOn)}`">
+            remove
+          </button>
+        </a-popconfirm>
+      </div>
+      <dl>
+        <dt>Predicted</dt>
+        <dd v-if="batch.predicted.standingMm !== undefined">
+          {{ batch.predicted.standingMm.toFixed(0) }} of {{ batch.predicted.mouldedMm.toFixed(0) }} mm
+        </dd>
+        <dd v-else>{{ batch.predicted.firmnessWords }}</dd>
+        <dt>Came out</dt>
+        <dd>
+          <template v-if="batch.standingMm !== undefined"
+            >{{ Number(batch.standingMm.toFixed(1)) }} mm</template
+          >
+          <template v-else>not measured</template>
+          <span v-if="gap(batch) !== undefined" class="gap"> ({{ gapWords(batch) }})</span>
+        </dd>
+        <dt>Gelatin</dt>
+        <dd>{{ batch.document.components[0]?.gelatin.amount }}</dd>
+      </dl>
+      <p v-if="batch.note">{{ batch.note }}</p>
+    </li>
+  </ol>
+</template>
+
+<style scoped>
+li {
+  padding: 8px 0;
+  border-bottom: 1px solid var(--hairline);
+}
+
+.when {
+  display: flex;
+  gap: 12px;
+}
+
+.when button {
+  margin-left: auto;
+  color: var(--quiet);
+  font-size: 13px;
+}
+
+dl {
+  display: grid;
+  grid-template-columns: auto 1fr auto 1.4fr auto 0.7fr;
+  gap: 0 10px;
+}
+
+dt,
+.gap,
+.none {
+  color: var(--quiet);
+}
+
+.none {
+  padding-top: 8px;
+}
+</style>
