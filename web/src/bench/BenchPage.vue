@@ -138,12 +138,12 @@ function showEvidence(title: string, opened: Evidence) {
         />
         <div v-if="assessment" class="panel middle" :class="{ old: stale }">
           <h2 class="section-title">
-            The cut <small>{{ Math.round(assessment.amounts.portionG) }} g each</small>
+            The cut <small>to scale, mm · {{ Math.round(assessment.amounts.portionG) }} g each</small>
           </h2>
           <TheCut class="drawing" :section="assessment.section" />
           <h2 class="section-title">Waiting</h2>
           <MilestoneRow :milestones="assessment.milestones" @evidence="showEvidence" />
-          <CourseChart :assessment="assessment" :poured-at="formula.pouredAt" />
+          <CourseChart class="course" :assessment="assessment" :poured-at="formula.pouredAt" />
         </div>
         <VerdictList
           v-if="assessment"
@@ -206,9 +206,11 @@ main {
 }
 
 .middle .drawing {
-  flex: 1;
-  max-height: 300px;
   padding-bottom: 8px;
+}
+
+.middle .course {
+  flex: 1;
 }
 
 .old {

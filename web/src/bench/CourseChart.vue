@@ -34,8 +34,11 @@ const spoken = computed(() => {
   flex-direction: column;
 }
 
+/* Its own height must not feed back into the room it is given. */
 .plot {
-  height: 190px;
+  flex: 1 1 0;
+  height: 0;
+  min-height: 160px;
 }
 
 .legend {

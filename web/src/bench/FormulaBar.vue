@@ -37,14 +37,6 @@ const STATES: Record<SaveState, string> = {
   <header class="bar">
     <span class="wordmark"><img src="/favicon.svg" alt="" width="26" height="26" /> Deft Chill</span>
     <nav aria-label="Stations"><RouterLink to="/" aria-current="page">Bench</RouterLink></nav>
-    <a-select
-      class="open"
-      :value="id"
-      :options="formulas.map((f) => ({ value: f.id, label: f.name || 'Unnamed' }))"
-      :virtual="false"
-      aria-label="Open a formula"
-      @change="emit('open', String($event))"
-    />
     <label :for="nameId" class="out-of-sight">Name of the formula</label>
     <a-input
       :id="nameId"
@@ -52,6 +44,17 @@ const STATES: Record<SaveState, string> = {
       :value="formula.name"
       :maxlength="200"
       @update:value="emit('change', setAt(formula, '/name', $event), '/name')"
+    />
+    <a-select
+      class="open"
+      :value="undefined"
+      placeholder="Open another…"
+      :options="formulas.filter((f) => f.id !== id).map((f) => ({ value: f.id, label: f.name || 'Unnamed' }))"
+      :virtual="false"
+      :dropdown-match-select-width="320"
+      not-found-content="No other formula yet"
+      aria-label="Open a formula"
+      @change="emit('open', String($event))"
     />
     <span class="state" role="status">{{ STATES[state] }}</span>
     <span class="buttons">
@@ -100,13 +103,27 @@ nav a {
 }
 
 .open {
-  width: 230px;
+  width: 160px;
 }
 
 .name {
   flex: 1;
   min-width: 160px;
-  max-width: 330px;
+  max-width: 360px;
+  border-width: 0 0 2px;
+  border-color: #6d8990;
+  border-radius: 0;
+  background: transparent;
+  color: #ffffff;
+  font-size: 18px;
+  font-weight: 700;
+}
+
+.name:focus,
+.name:hover {
+  border-color: #f2a765;
+  background: #24454e;
+  color: #ffffff;
 }
 
 .state {

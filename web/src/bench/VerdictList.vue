@@ -4,7 +4,7 @@ import type { Evidence, Fix, Verdict } from '@/api/client'
 defineProps<{ verdicts: Verdict[]; stale: boolean }>()
 const emit = defineEmits<{ fix: [fix: Fix]; evidence: [title: string, evidence: Evidence] }>()
 
-const SIGNS: Record<Verdict['tone'], string> = { UNSAFE: '!!', BAD: '!', CAUTION: '~', GOOD: '✓', NOTE: '·' }
+const SIGNS: Record<Verdict['tone'], string> = { UNSAFE: '!!', BAD: '!', CAUTION: '~', GOOD: '✓', NOTE: 'i' }
 const SPOKEN: Record<Verdict['tone'], string> = {
   UNSAFE: 'Unsafe',
   BAD: 'Will not work',

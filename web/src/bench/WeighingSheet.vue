@@ -111,14 +111,14 @@ const trim = (value: number, decimals: number) => String(Number(value.toFixed(de
     <p class="figures">{{ gelatinFigures }}</p>
 
     <h2 class="section-title">Mould and chill</h2>
-    <div class="pair wide-first">
-      <ChoiceField
-        label="Mould"
-        :model-value="formula.mould.mould"
-        :options="mouldChoices"
-        :problem="problemAt('/mould/mould')"
-        @update:model-value="emit('change', setAt(formula, '/mould/mould', $event), '')"
-      />
+    <ChoiceField
+      label="Mould"
+      :model-value="formula.mould.mould"
+      :options="mouldChoices"
+      :problem="problemAt('/mould/mould')"
+      @update:model-value="emit('change', setAt(formula, '/mould/mould', $event), '')"
+    />
+    <div class="cooling">
       <TypedField
         label="How many"
         :model-value="formula.mould.count"
@@ -126,8 +126,6 @@ const trim = (value: number, decimals: number) => String(Number(value.toFixed(de
         :step="1"
         @update:model-value="type('/mould/count')($event)"
       />
-    </div>
-    <div class="pair wide-first">
       <ChoiceField
         label="Cooler"
         :model-value="formula.cooler.cooler"
@@ -216,8 +214,10 @@ const trim = (value: number, decimals: number) => String(Number(value.toFixed(de
   gap: 8px;
 }
 
-.pair.wide-first {
-  grid-template-columns: 1fr 92px;
+.cooling {
+  display: grid;
+  grid-template-columns: 66px 1fr 70px;
+  gap: 8px;
 }
 
 .triple {

@@ -112,13 +112,12 @@ const spoken = computed(() => {
       </g>
     </svg>
     <figcaption>
-      <span>{{ section.mould }}, {{ section.material }}</span>
+      <span>{{ section.mould }}</span>
       <span>brim {{ Math.round(section.brimMl) }} ml</span>
       <span v-if="section.overMl > 0.5" class="over"
         >{{ Math.round(section.overMl) }} ml too much for each</span
       >
       <span v-else>{{ head }} mm below the rim</span>
-      <span>to scale, mm</span>
     </figcaption>
   </figure>
 </template>
@@ -132,9 +131,9 @@ const spoken = computed(() => {
 }
 
 svg {
-  flex: 1;
   width: 100%;
   min-height: 0;
+  max-height: 236px;
   font-family: 'Atkinson Hyperlegible', system-ui, sans-serif;
 }
 

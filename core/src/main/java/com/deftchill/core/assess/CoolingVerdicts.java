@@ -16,6 +16,8 @@ final class CoolingVerdicts {
     private static final double SIX_HOURS = 6 * 3600;
     /** Chilled food is kept at or below this, °C (handbook 4). */
     private static final double KEEP_C = 8;
+    /** Air that brings food below 5 °C in time. */
+    private static final double AIM_AIR_C = 4;
 
     private CoolingVerdicts() {}
 
@@ -29,35 +31,23 @@ final class CoolingVerdicts {
     }
 
     private static Verdict tooWarmToSet(Study study) {
-        double usual = study.batch().cooler().airC();
         var sentence = "The air is " + Words.celsius(study.batch().airC()) + ", and this gel melts at "
                 + Words.celsius(study.meltC()) + ": it never sets there.";
-        var fixes = usual < study.meltC()
-                ? List.of(new Fix(
-                        "Chill at " + Words.celsius(usual),
-                        "as usual for " + study.batch().cooler().name(),
-                        List.of(new Fix.Change("/cooler/air", Words.celsius(usual)))))
-                : List.<Fix>of();
-        return new Verdict(
+        return verdict(
                 "cooler-too-warm",
                 Tone.BAD,
                 "The cooler is too warm to set it",
                 sentence,
-                "/cooler/air",
                 GelEvidence.firmness(study),
-                fixes);
+                coldAir(study));
     }
 
     private static Verdict safety(Study study) {
         double warm = study.history().warmSeconds();
         double cold = study.history().coldSeconds();
-        boolean slow = warm > TWO_HOURS || cold > SIX_HOURS;
-        var never = "it stays at " + Words.celsius(study.history().lastWarmestC());
-        var cooling = Double.isInfinite(cold) ? never : "below 5 °C after " + Words.duration(cold);
-        var sentence = (Double.isInfinite(warm)
-                        ? "The warmest point does not fall below 21 °C; " + never
-                        : "The warmest point is below 21 °C after " + Words.duration(warm) + " and " + cooling)
-                + ". Your food-safety plan and local rules come first.";
+        boolean tooWarmAir = study.batch().airC() >= SetHistory.COLD_C;
+        boolean slow = warm > TWO_HOURS || (cold > SIX_HOURS && !tooWarmAir);
+        var sentence = cooling(study, warm, cold) + " Your food-safety plan and local rules come first.";
         var evidence = new Evidence(
                 List.of(
                         new Given(
@@ -83,25 +73,43 @@ final class CoolingVerdicts {
                 "A fifth either way from the surface coefficient; a full or often opened fridge is slower.",
                 "A fan fridge or blast chiller, smaller moulds, an ice bath before filling, a lower pour temperature.");
         if (study.batch().airC() > KEEP_C) {
-            return new Verdict(
+            var reason = "Air of " + Words.celsius(study.batch().airC())
+                    + ": chilled food is kept at or below 8 °C, better 5 °C. ";
+            return verdict(
                     "kept-too-warm",
                     Tone.UNSAFE,
                     "Too warm for keeping food",
-                    "Air of " + Words.celsius(study.batch().airC())
-                            + ": chilled food is kept at or below 8 °C, better 5 °C. " + sentence,
-                    "/cooler/air",
+                    reason + sentence,
                     evidence,
-                    List.of());
+                    coldAir(study));
+        }
+        if (tooWarmAir) {
+            return verdict("air-warm", Tone.CAUTION, "Colder air would be safer", sentence, evidence, coldAir(study));
         }
         return slow
-                ? new Verdict(
-                        "cooling-slow",
-                        Tone.CAUTION,
-                        "Cools slowly for safety",
-                        sentence,
-                        "/cooler/cooler",
-                        evidence,
-                        List.of())
-                : new Verdict("cooling", Tone.NOTE, "Cooling time", sentence, "/cooler/cooler", evidence, List.of());
+                ? verdict("cooling-slow", Tone.CAUTION, "Cools slowly for safety", sentence, evidence, List.of())
+                : verdict("cooling", Tone.NOTE, "Cooling time", sentence, evidence, List.of());
+    }
+
+    private static String cooling(Study study, double warm, double cold) {
+        var end = Words.celsius(study.history().lastWarmestC());
+        if (Double.isInfinite(warm)) {
+            return "The warmest point stays at " + end + ".";
+        }
+        var below = "The warmest point is below 21 °C after " + Words.duration(warm);
+        return Double.isInfinite(cold)
+                ? below + " and ends at " + end + ", not below 5 °C."
+                : below + " and below 5 °C after " + Words.duration(cold) + ".";
+    }
+
+    private static List<Fix> coldAir(Study study) {
+        var usual = Words.celsius(Math.min(AIM_AIR_C, study.batch().cooler().airC()));
+        return List.of(
+                new Fix("Chill at " + usual, "below 5 °C all through", List.of(new Fix.Change("/cooler/air", usual))));
+    }
+
+    private static Verdict verdict(
+            String code, Tone tone, String headline, String sentence, Evidence evidence, List<Fix> fixes) {
+        return new Verdict(code, tone, headline, sentence, "/cooler/air", evidence, fixes);
     }
 }

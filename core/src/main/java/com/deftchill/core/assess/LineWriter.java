@@ -7,27 +7,32 @@ import com.deftchill.core.verdict.Verdict;
 import com.deftchill.core.verdict.Verdict.Tone;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
 
 /** The answer to "will it work, and when", bad news first. */
 final class LineWriter {
+    private static final int MOST_BAD_NEWS = 2;
+
     private LineWriter() {}
 
     static List<Sentence> of(Study study, List<Verdict> verdicts) {
         var line = new ArrayList<Sentence>();
-        verdicts.stream()
+        var bad = verdicts.stream()
                 .filter(verdict -> verdict.tone().compareTo(Tone.BAD) <= 0)
-                .limit(2)
-                .forEach(verdict -> line.add(new Sentence(verdict.tone(), badNews(verdict))));
+                .limit(MOST_BAD_NEWS)
+                .toList();
+        if (!bad.isEmpty()) {
+            line.add(new Sentence(bad.get(0).tone(), badNews(bad)));
+        }
         line.add(new Sentence(line.isEmpty() ? Tone.GOOD : Tone.NOTE, times(study)));
         return line;
     }
 
-    private static String badNews(Verdict verdict) {
-        var fix = verdict.fixes().stream()
-                .findFirst()
-                .map(f -> " " + f.label() + ".")
-                .orElse("");
-        return verdict.headline() + "." + fix;
+    /** What is wrong, then the first remedy there is. */
+    private static String badNews(List<Verdict> bad) {
+        var headlines = bad.stream().map(Verdict::headline).collect(Collectors.joining(". ", "", "."));
+        var remedy = bad.stream().flatMap(verdict -> verdict.fixes().stream()).findFirst();
+        return headlines + remedy.map(fix -> " " + fix.label() + ".").orElse("");
     }
 
     private static String times(Study study) {

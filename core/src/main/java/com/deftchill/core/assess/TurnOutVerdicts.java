@@ -38,8 +38,10 @@ final class TurnOutVerdicts {
     private static Verdict stands(Study study) {
         double strain = study.judgedStrain();
         double of = study.slump().heightMm();
-        var sentence = "Turned out a day after pouring it stands " + Typed.write(study.standingMm(), 0) + " of "
-                + Words.mm(of) + " (" + Slump.words(strain) + ").";
+        var heights = Typed.write(study.standingMm(), 0) + " of " + Words.mm(of);
+        var sentence = strain < Slump.SAGS
+                ? "Turned out a day after pouring it stands " + heights + " (" + Slump.words(strain) + ")."
+                : "Turned out a day after pouring it would sink to " + heights + " or lower.";
         var evidence = new Evidence(
                 List.of(
                         new Given("Height in the mould", Words.mm(of)),
@@ -60,7 +62,9 @@ final class TurnOutVerdicts {
             return verdict("stands", Tone.GOOD, "Stands when turned out", sentence, evidence);
         }
         var headline = strain < Slump.SAGS ? "Sags when turned out" : "Will not stand";
-        var fixes = new DoseFix(study).fix().stream().toList();
+        // Where it is too soft as well, that verdict offers the dose.
+        boolean tooSoft = study.judgedPa() < Served.TURNED_OUT.leastPa();
+        var fixes = tooSoft ? List.<Fix>of() : new DoseFix(study).fix().stream().toList();
         return new Verdict("slumps", Tone.BAD, headline, sentence, "/components/0/gelatin/amount", evidence, fixes);
     }
 

@@ -33,12 +33,12 @@ public record Ingredient(
         STRONG
     }
 
-    /** What the ingredient makes a layer look like in the section. */
+    /** What the ingredient makes a layer look like in the section; the later ones show through the earlier. */
     public enum Tint {
         NONE,
         CREAM,
-        COCOA,
+        CARAMEL,
         FRUIT,
-        CARAMEL
+        COCOA
     }
 }

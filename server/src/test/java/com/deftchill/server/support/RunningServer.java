@@ -63,11 +63,16 @@ public final class RunningServer implements BeforeAllCallback, ParameterResolver
                 try (var reader = Files.newBufferedReader(directory.resolve("connection.env"))) {
                     connection.load(reader);
                 }
-                var application = new SpringApplicationBuilder(DeftChillApplication.class)
-                        .properties(connection)
-                        .properties("server.port=0")
-                        .run();
-                return new Started(directory, application);
+                try {
+                    var application = new SpringApplicationBuilder(DeftChillApplication.class)
+                            .properties(connection)
+                            .properties("server.port=0")
+                            .run();
+                    return new Started(directory, application);
+                } catch (RuntimeException failed) {
+                    mariadb("stop", directory);
+                    throw failed;
+                }
             } catch (IOException e) {
                 throw new IllegalStateException("the test server did not start", e);
             }

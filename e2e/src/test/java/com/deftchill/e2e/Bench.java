@@ -1,0 +1,34 @@
+package com.deftchill.e2e;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+
+/** The Bench as a cook finds things on it: by role and label. */
+record Bench(Page page) {
+    Locator line() {
+        return page.getByTestId("line");
+    }
+
+    Locator field(String label) {
+        return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
+    }
+
+    Locator button(String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
+    }
+
+    Locator status() {
+        return page.getByRole(AriaRole.STATUS);
+    }
+
+    void choose(String label, String option) {
+        page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName(label))
+                .click();
+        page.locator(".ant-select-item-option[title='" + option + "']:visible").click();
+    }
+
+    void open(String formula) {
+        choose("Open a formula", formula);
+    }
+}

@@ -1,0 +1,173 @@
+package com.deftchill.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.deftchill.server.support.Api;
+import com.deftchill.server.support.RunningServer;
+import com.deftchill.server.support.RunningServer.Server;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** What a cook does on the Bench, each errand on a formula of its own. */
+@ExtendWith(RunningServer.class)
+class BenchErrandsTest {
+    private Browser browser;
+    private Api api;
+
+    @BeforeEach
+    void open(Server server) {
+        browser = new Browser(server);
+        api = new Api(server);
+    }
+
+    @AfterEach
+    void close() {
+        browser.close();
+    }
+
+    @Test
+    void mendsTheWrongSampleWithItsFix() {
+        var bench = new Bench(browser.window(formula("coconut-sea-buckthorn")));
+        assertThat(bench.line()).containsText("Too soft to be turned out");
+        assertThat(bench.line()).containsText("Will not stand");
+
+        bench.button("Use 12 g of gelatin instead of 6 g").click();
+
+        assertThat(bench.line()).containsText(Pattern.compile("Sets by .* turns out from .* dip, stands 50 of 56 mm"));
+        assertThat(bench.field("Gelatin")).hasValue("12 g");
+        assertThat(bench.field("Bloom water it keeps")).hasValue("60 g");
+        assertThat(bench.status()).hasText("Saved");
+
+        bench.page().keyboard().press("Control+z");
+        assertThat(bench.field("Gelatin")).hasValue("6 g");
+        assertThat(bench.line()).containsText("Too soft");
+        bench.page().keyboard().press("Control+Shift+z");
+        assertThat(bench.field("Gelatin")).hasValue("12 g");
+    }
+
+    @Test
+    void reloadKeepsWhatWasTyped() {
+        var bench = new Bench(browser.window(formula("pear-bay")));
+        bench.field("Amount of Sugar").fill("110 g");
+        bench.field("Name of the formula").fill("Birne und Lorbeer \uD83C\uDF50");
+        bench.choose("Add an ingredient", "Honey");
+        bench.field("Amount of Honey").fill("0,5 kg?");
+        bench.page().reload();
+
+        assertThat(bench.field("Amount of Sugar")).hasValue("110 g");
+        assertThat(bench.field("Name of the formula")).hasValue("Birne und Lorbeer \uD83C\uDF50");
+        assertThat(bench.field("Amount of Honey")).hasValue("0,5 kg?");
+        assertThat(bench.status()).hasText("Saved");
+    }
+
+    @Test
+    void badInputIsNamedKeptAndMended() {
+        var bench = new Bench(browser.window(formula("pear-bay")));
+        var cream = bench.field("Amount of Cream 35 % fat");
+        cream.fill("-5 g");
+        assertThat(bench.line()).containsText("Cream 35 % fat “-5 g” must be from 0.01 to 100000 g");
+        assertThat(cream).hasAttribute("aria-invalid", "true");
+        assertThat(cream).hasValue("-5 g");
+        cream.fill("600 g");
+        assertThat(bench.line()).not().containsText("must be");
+        assertThat(bench.line()).containsText("Sets by");
+
+        bench.field("Its air").fill("28 °C");
+        assertThat(bench.line()).containsText("The cooler is too warm to set it");
+        bench.button("Chill at 4 °C").first().click();
+        bench.field("How many").fill("5");
+        assertThat(bench.line()).containsText("Does not fit the moulds");
+        bench.button("Fill 10 moulds instead of 5").click();
+        assertThat(bench.line()).not().containsText("Does not fit");
+    }
+
+    @Test
+    void arrowKeysNudgeByWhatTheScaleWeighs() {
+        var bench = new Bench(browser.window(formula("pear-bay")));
+        bench.field("Gelatin").press("ArrowUp");
+        assertThat(bench.field("Gelatin")).hasValue("14.1 g");
+        bench.field("Gelatin").press("Shift+ArrowDown");
+        assertThat(bench.field("Gelatin")).hasValue("13.1 g");
+        bench.field("Amount of Sugar").press("ArrowDown");
+        assertThat(bench.field("Amount of Sugar")).hasValue("94 g");
+    }
+
+    @Test
+    void secondWindowGetsAClearChoice() {
+        var path = formula("pear-bay");
+        var first = new Bench(browser.window(path));
+        var second = new Bench(browser.window(path));
+        first.field("Amount of Sugar").fill("100 g");
+        assertThat(first.status()).hasText("Saved");
+
+        second.field("Amount of Sugar").fill("80 g");
+        var choice = second.page().getByRole(AriaRole.ALERTDIALOG);
+        assertThat(choice).containsText("Another window saved this formula");
+        assertThat(second.field("Amount of Sugar")).hasValue("80 g");
+
+        second.button("Keep both").click();
+        assertThat(second.field("Name of the formula")).hasValue("Pear and bay set cream (other window)");
+        assertThat(second.field("Amount of Sugar")).hasValue("80 g");
+        first.page().reload();
+        assertThat(first.field("Amount of Sugar")).hasValue("100 g");
+    }
+
+    @Test
+    void everyFigureOpensToWhereItComesFrom() {
+        var bench = new Bench(browser.window(formula("pear-bay")));
+        bench.button("Why: Firmness is on target").click();
+        var drawer = bench.page().getByRole(AriaRole.DIALOG);
+        assertThat(drawer).containsText("Factor: milk protein");
+        assertThat(drawer).containsText("helix-concentration master curve");
+        bench.page().keyboard().press("Escape");
+        assertThat(drawer).isHidden();
+    }
+
+    @Test
+    void whatWasMadeIsListedBesideWhatWasPredicted() {
+        var bench = new Bench(browser.window(formula("pear-bay")));
+        bench.button("Made it").click();
+        var log = bench.page().getByRole(AriaRole.DIALOG);
+        log.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Put it in the log"))
+                .click();
+        assertThat(log.getByRole(AriaRole.ALERT)).containsText("Outcome is missing");
+
+        log.getByText("small divots").click();
+        log.getByLabel("Standing height by ruler, mm").fill("41");
+        log.getByLabel("Note").fill("Warm plate.");
+        log.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Put it in the log"))
+                .click();
+
+        assertThat(log.getByRole(AriaRole.LISTITEM)).hasCount(1);
+        assertThat(log.getByRole(AriaRole.LISTITEM))
+                .containsText(Pattern.compile("Predicted ?43 of 47 mm.*Came out ?41 mm.*2 mm shorter"));
+        bench.page().reload();
+        bench.button("Made it").click();
+        assertThat(log.getByRole(AriaRole.LISTITEM)).containsText("Warm plate.");
+    }
+
+    @Test
+    void servedInItsGlassWantsLessAndIsNotTurnedOut() {
+        var bench = new Bench(browser.window(formula("pear-bay")));
+        bench.choose("Mould", "Tapering tumbler 60/80 x 85 mm · 329 ml");
+        assertThat(bench.line()).containsText("A glass is not turned out");
+        bench.page()
+                .getByText("in glass", new Page.GetByTextOptions().setExact(true))
+                .click();
+        assertThat(bench.line()).not().containsText("turned out");
+    }
+
+    private String formula(String demo) {
+        return "/bench/"
+                + api.post("/api/formulas", Api.demo(demo).toString())
+                        .json()
+                        .at("/id")
+                        .asString();
+    }
+}

@@ -1,0 +1,70 @@
+package com.deftchill.e2e;
+
+import com.deftchill.server.support.RunningServer.Server;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.ReducedMotion;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/** Debian's Chromium, headless, with one window or several on the same server. */
+final class Browser implements AutoCloseable {
+    private static final List<String> FLAGS = List.of(
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync");
+
+    private final Playwright playwright;
+    private final com.microsoft.playwright.Browser chromium;
+    private final BrowserContext context;
+    private final String address;
+    private final List<String> errors = new ArrayList<>();
+
+    Browser(Server server) {
+        address = server.address();
+        playwright = Playwright.create(new Playwright.CreateOptions()
+                .setEnv(Map.of(
+                        "PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD",
+                        "1",
+                        "PLAYWRIGHT_NODEJS_PATH",
+                        System.getenv().getOrDefault("PLAYWRIGHT_NODEJS_PATH", "/usr/bin/node"))));
+        try {
+            chromium = playwright
+                    .chromium()
+                    .launch(new BrowserType.LaunchOptions()
+                            .setExecutablePath(Path.of("/usr/bin/chromium"))
+                            .setArgs(FLAGS));
+            context = chromium.newContext(new com.microsoft.playwright.Browser.NewContextOptions()
+                    .setViewportSize(1280, 800)
+                    .setReducedMotion(ReducedMotion.REDUCE));
+        } catch (RuntimeException failed) {
+            playwright.close();
+            throw failed;
+        }
+    }
+
+    /** A window on an address of the product; errors on its page fail the test at the end. */
+    Page window(String path) {
+        var page = context.newPage();
+        page.onPageError(errors::add);
+        page.navigate(address + path);
+        page.waitForSelector("[data-testid=line] p");
+        return page;
+    }
+
+    @Override
+    public void close() {
+        playwright.close();
+        if (!errors.isEmpty()) {
+            throw new AssertionError("errors on the page: " + errors);
+        }
+    }
+}
