@@ -1,12 +1,18 @@
 <script setup lang="ts">
-import { useId } from 'vue'
+import { computed, useId } from 'vue'
 import type { Problem } from '@/api/client'
 
-/** One thing of the larder, found by typing part of its name. */
-defineProps<{
+export interface Choice {
+  value: string
+  label: string
+  group?: string
+}
+
+/** One thing of the larder, from the browser's own list: it works by touch, by keyboard and by screen reader. */
+const props = defineProps<{
   label: string
   modelValue?: string
-  options: { value: string; label: string }[]
+  options: Choice[]
   problem?: Problem
   placeholder?: string
   hiddenLabel?: boolean
@@ -14,27 +20,40 @@ defineProps<{
 const emit = defineEmits<{ 'update:modelValue': [value: string] }>()
 const id = useId()
 
-function matches(typed: string, option?: { label?: string }) {
-  return (option?.label ?? '').toLowerCase().includes(typed.toLowerCase())
+const groups = computed(() => [...new Set(props.options.map((o) => o.group ?? ''))])
+const inGroup = (group: string) => props.options.filter((o) => (o.group ?? '') === group)
+const known = computed(() => props.options.some((o) => o.value === props.modelValue))
+
+function choose(event: Event) {
+  const select = event.target as HTMLSelectElement
+  emit('update:modelValue', select.value)
+  if (props.placeholder) select.value = ''
 }
 </script>
 
 <template>
   <div class="field">
     <label :for="id" :class="{ 'out-of-sight': hiddenLabel }">{{ label }}</label>
-    <a-select
+    <select
       :id="id"
-      :value="modelValue"
-      :options="options"
-      :placeholder="placeholder"
-      :status="problem ? 'error' : undefined"
-      :aria-label="label"
-      show-search
-      :filter-option="matches"
-      :virtual="false"
-      @change="emit('update:modelValue', String($event))"
-    />
-    <p v-if="problem" class="rule">{{ problem.rule }}</p>
+      :value="modelValue ?? ''"
+      :aria-invalid="problem ? 'true' : undefined"
+      :aria-describedby="problem ? `${id}-rule` : undefined"
+      :class="{ wrong: problem, empty: placeholder }"
+      @change="choose"
+    >
+      <option v-if="placeholder" value="" disabled>{{ placeholder }}</option>
+      <option v-else-if="!known" :value="modelValue ?? ''">{{ modelValue }} (unknown)</option>
+      <template v-for="group in groups" :key="group">
+        <optgroup v-if="group" :label="group">
+          <option v-for="o in inGroup(group)" :key="o.value" :value="o.value">{{ o.label }}</option>
+        </optgroup>
+        <template v-else>
+          <option v-for="o in inGroup(group)" :key="o.value" :value="o.value">{{ o.label }}</option>
+        </template>
+      </template>
+    </select>
+    <p v-if="problem" :id="`${id}-rule`" class="rule">{{ problem.rule }}</p>
   </div>
 </template>
 
@@ -43,14 +62,43 @@ function matches(typed: string, option?: { label?: string }) {
   min-width: 0;
 }
 
-.field :deep(.ant-select) {
-  width: 100%;
-}
-
 label {
   display: block;
   color: var(--quiet);
   font-size: 13px;
+}
+
+select {
+  width: 100%;
+  height: 34px;
+  padding: 0 26px 0 10px;
+  overflow: hidden;
+  border: 1px solid #9fb1b6;
+  border-radius: 3px;
+  background: #ffffff
+    url("data:image/svg+xml,%3Csvg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 10 6'%3E%3Cpath d='M1 1l4 4 4-4' fill='none' stroke='%2317323a' stroke-width='1.5'/%3E%3C/svg%3E")
+    right 9px center / 10px 6px no-repeat;
+  color: var(--ink);
+  font: inherit;
+  text-overflow: ellipsis;
+  appearance: none;
+  cursor: pointer;
+}
+
+select:hover {
+  border-color: var(--act);
+}
+
+select.empty {
+  color: var(--quiet);
+}
+
+select option {
+  color: var(--ink);
+}
+
+select.wrong {
+  border-color: var(--unsafe);
 }
 
 .rule {

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Evidence } from '@/api/client'
+import SideSheet from '@/look/SideSheet.vue'
 
 defineProps<{ title: string; evidence?: Evidence }>()
 const emit = defineEmits<{ close: [] }>()
@@ -8,7 +9,7 @@ const GRADES: Record<string, string> = { S: 'standard', L: 'literature', E: 'est
 </script>
 
 <template>
-  <a-drawer :open="evidence !== undefined" :title="title" width="440" @close="emit('close')">
+  <SideSheet :open="evidence !== undefined" :title="title" :width="440" @update:open="emit('close')">
     <template v-if="evidence">
       <h2 class="section-title">What went in</h2>
       <dl>
@@ -33,7 +34,7 @@ const GRADES: Record<string, string> = { S: 'standard', L: 'literature', E: 'est
       <h2 class="section-title">What would change it</h2>
       <p>{{ evidence.wouldChange }}</p>
     </template>
-  </a-drawer>
+  </SideSheet>
 </template>
 
 <style scoped>

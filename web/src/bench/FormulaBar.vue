@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useId } from 'vue'
 import type { Formula } from '@/api/client'
+import ChoiceField from './ChoiceField.vue'
 import { setAt } from './document'
 import type { SaveState } from './useStoredFormula'
 
@@ -45,16 +46,14 @@ const STATES: Record<SaveState, string> = {
       :maxlength="200"
       @update:value="emit('change', setAt(formula, '/name', $event), '/name')"
     />
-    <a-select
+    <ChoiceField
+      v-if="formulas.some((f) => f.id !== id)"
       class="open"
-      :value="undefined"
+      hidden-label
+      label="Open a formula"
       placeholder="Open another…"
       :options="formulas.filter((f) => f.id !== id).map((f) => ({ value: f.id, label: f.name || 'Unnamed' }))"
-      :virtual="false"
-      :dropdown-match-select-width="320"
-      not-found-content="No other formula yet"
-      aria-label="Open a formula"
-      @change="emit('open', String($event))"
+      @update:model-value="emit('open', $event)"
     />
     <span class="state" role="status">{{ STATES[state] }}</span>
     <span class="buttons">
@@ -150,7 +149,9 @@ nav a {
   color: #9db3b9;
 }
 
-.made {
+.bar :deep(.made),
+.bar :deep(.made:hover),
+.bar :deep(.made:focus) {
   border-color: #f2a765;
   background: #f2a765;
   color: var(--ink);

@@ -9,6 +9,8 @@ const props = defineProps<{
   modelValue: string
   problem?: Problem
   hiddenLabel?: boolean
+  /** Too narrow for the rule: it is only read out here, and shown below the row. */
+  narrow?: boolean
   step?: number
 }>()
 const emit = defineEmits<{ 'update:modelValue': [value: string] }>()
@@ -38,7 +40,7 @@ function arrow(event: KeyboardEvent) {
       @update:value="emit('update:modelValue', $event)"
       @keydown="arrow"
     />
-    <p v-if="problem" :id="`${id}-rule`" class="rule">{{ rule }}</p>
+    <p v-if="problem" :id="`${id}-rule`" class="rule" :class="{ 'out-of-sight': narrow }">{{ rule }}</p>
   </div>
 </template>
 

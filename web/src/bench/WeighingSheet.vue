@@ -4,6 +4,7 @@ import { computed } from 'vue'
 import type { Assessment, Formula, Larder, Problem } from '@/api/client'
 import ChoiceField from './ChoiceField.vue'
 import { addLine, removeLine, setAt, textAt } from './document'
+import RowProblems from './RowProblems.vue'
 import TypedField from './TypedField.vue'
 
 const props = defineProps<{
@@ -17,13 +18,14 @@ const emit = defineEmits<{ change: [formula: Formula, place: string] }>()
 
 const component = computed(() => props.formula.components[0])
 const problemAt = (path: string) => props.problems.find((p) => p.path === path)
+const problemsAt = (...paths: string[]) => props.problems.filter((p) => paths.includes(p.path))
 const text = (path: string) => textAt(props.formula, path)
 const type = (path: string) => (value: string) => emit('change', setAt(props.formula, path, value), path)
 
 const ingredientName = (id: string) =>
   props.larder.ingredients.find((i) => i.id === id)?.name ?? `${id} (unknown)`
 const ingredientChoices = computed(() =>
-  props.larder.ingredients.map((i) => ({ value: i.id, label: i.name })),
+  props.larder.ingredients.map((i) => ({ value: i.id, label: i.name, group: i.group })),
 )
 const gelatinChoices = computed(() => props.larder.gelatins.map((g) => ({ value: g.id, label: g.name })))
 const mouldChoices = computed(() =>
@@ -121,6 +123,7 @@ const trim = (value: number, decimals: number) => String(Number(value.toFixed(de
     <div class="cooling">
       <TypedField
         label="How many"
+        narrow
         :model-value="formula.mould.count"
         :problem="problemAt('/mould/count')"
         :step="1"
@@ -135,15 +138,18 @@ const trim = (value: number, decimals: number) => String(Number(value.toFixed(de
       />
       <TypedField
         label="Its air"
+        narrow
         :model-value="formula.cooler.air"
         :problem="problemAt('/cooler/air')"
         :step="1"
         @update:model-value="type('/cooler/air')($event)"
       />
     </div>
+    <RowProblems :problems="problemsAt('/mould/count', '/cooler/air')" />
     <div class="triple">
       <TypedField
         label="Poured at"
+        narrow
         :model-value="text('/components/0/pourTemperature')"
         :problem="problemAt('/components/0/pourTemperature')"
         :step="1"
@@ -151,6 +157,7 @@ const trim = (value: number, decimals: number) => String(Number(value.toFixed(de
       />
       <TypedField
         label="Time"
+        narrow
         :model-value="formula.pouredAt"
         :problem="problemAt('/pouredAt')"
         @update:model-value="type('/pouredAt')($event)"
@@ -167,6 +174,7 @@ const trim = (value: number, decimals: number) => String(Number(value.toFixed(de
         </a-radio-group>
       </fieldset>
     </div>
+    <RowProblems :problems="problemsAt('/components/0/pourTemperature', '/pouredAt')" />
   </section>
 </template>
 

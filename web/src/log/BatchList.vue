@@ -46,21 +46,25 @@ function gapWords(batch: LoggedBatch): string {
         </a-popconfirm>
       </div>
       <dl>
-        <dt>Predicted</dt>
-        <dd v-if="batch.predicted.standingMm !== undefined">
-          {{ batch.predicted.standingMm.toFixed(0) }} of {{ batch.predicted.mouldedMm.toFixed(0) }} mm
-        </dd>
-        <dd v-else>{{ batch.predicted.firmnessWords }}</dd>
-        <dt>Came out</dt>
-        <dd>
-          <template v-if="batch.standingMm !== undefined"
-            >{{ Number(batch.standingMm.toFixed(1)) }} mm</template
-          >
-          <template v-else>not measured</template>
-          <span v-if="gap(batch) !== undefined" class="gap"> ({{ gapWords(batch) }})</span>
-        </dd>
-        <dt>Gelatin</dt>
-        <dd>{{ batch.document.components[0]?.gelatin.amount }}</dd>
+        <div>
+          <dt>Predicted</dt>
+          <dd v-if="batch.predicted.standingMm !== undefined">
+            {{ batch.predicted.standingMm.toFixed(0) }} of {{ batch.predicted.mouldedMm.toFixed(0) }} mm
+          </dd>
+          <dd v-else>{{ batch.predicted.firmnessWords }}</dd>
+        </div>
+        <div>
+          <dt>Came out</dt>
+          <dd v-if="batch.standingMm === undefined">not measured</dd>
+          <dd v-else>
+            {{ Number(batch.standingMm.toFixed(1)) }} mm
+            <span v-if="gap(batch) !== undefined" class="gap">{{ gapWords(batch) }}</span>
+          </dd>
+        </div>
+        <div>
+          <dt>Gelatin</dt>
+          <dd>{{ batch.document.components[0]?.gelatin.amount }}</dd>
+        </div>
       </dl>
       <p v-if="batch.note">{{ batch.note }}</p>
     </li>
@@ -86,8 +90,21 @@ li {
 
 dl {
   display: grid;
-  grid-template-columns: auto 1fr auto 1.4fr auto 0.7fr;
-  gap: 0 10px;
+  grid-template-columns: 1fr 1.5fr 0.7fr;
+  gap: 0 14px;
+  padding: 2px 0;
+}
+
+dt {
+  font-size: 13px;
+}
+
+dd {
+  font-weight: 700;
+}
+
+.gap {
+  font-weight: 400;
 }
 
 dt,

@@ -10,6 +10,7 @@ import {
   type MadeBatch,
   type Problem,
 } from '@/api/client'
+import SideSheet from '@/look/SideSheet.vue'
 import BatchList from './BatchList.vue'
 import { OUTCOMES } from './outcomes'
 
@@ -99,10 +100,10 @@ function write() {
 </script>
 
 <template>
-  <a-drawer v-model:open="open" :title="`Made it: ${formula.name}`" width="560">
+  <SideSheet v-model:open="open" :title="`Made it: ${formula.name}`" :width="560">
     <form class="entry" @submit.prevent="write">
       <label>Day <a-input v-model:value="madeOn" type="date" /></label>
-      <label>Poured at <a-input v-model:value="pouredAt" type="time" /></label>
+      <label>Poured at <a-input v-model:value="pouredAt" /></label>
       <label>
         Standing height by ruler, mm
         <a-input v-model:value="standing" inputmode="decimal" placeholder="not measured" />
@@ -127,7 +128,7 @@ function write() {
     </form>
     <h2 class="section-title">Predicted beside what came out</h2>
     <BatchList :batches="batches ?? []" @remove="removing.mutate($event)" />
-  </a-drawer>
+  </SideSheet>
 </template>
 
 <style scoped>
@@ -138,7 +139,7 @@ function write() {
   padding-bottom: 20px;
 }
 
-label,
+.entry > label,
 legend {
   margin: 0;
   border: 0;

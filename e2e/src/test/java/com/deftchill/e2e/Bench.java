@@ -3,6 +3,7 @@ package com.deftchill.e2e;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.SelectOption;
 
 /** The Bench as a cook finds things on it: by role and label. */
 record Bench(Page page) {
@@ -23,9 +24,7 @@ record Bench(Page page) {
     }
 
     void choose(String label, String option) {
-        page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName(label))
-                .click();
-        page.locator(".ant-select-item-option[title='" + option + "']:visible").click();
+        field(label).selectOption(new SelectOption().setLabel(option));
     }
 
     void open(String formula) {

@@ -39,7 +39,7 @@ class PicturesTest {
             bench.open("Coconut and sea buckthorn set cream");
             assertThat(bench.line()).containsText("Too soft");
             take(bench, "bench-wrong");
-            bench.button("Use 12 g of gelatin").click();
+            bench.button("of gelatin instead of 6 g").click();
             assertThat(bench.line()).containsText("stands");
             assertThat(bench.status()).hasText("Saved");
             take(bench, "bench-mended");

@@ -57,7 +57,7 @@ public final class Assessor {
         var rule = "fills each mould only " + Typed.write(height, 2) + " mm high; from " + Words.mm(LEAST_FILL_MM)
                 + " on it can be computed: fill fewer moulds";
         return new Problem(
-                "fill-too-low", "/mould/count", "Count", formula.mould().count(), rule);
+                "fill-too-low", "/mould/count", "How many", formula.mould().count(), rule);
     }
 
     private static Assessment assessment(Study study) {
@@ -72,12 +72,14 @@ public final class Assessor {
                 prediction(study));
     }
 
+    /** Worst first; within a tone, causes before what they cause. */
     private static List<Verdict> verdicts(Study study) {
         var verdicts = new ArrayList<>(MixVerdicts.of(study));
+        verdicts.addAll(CoolingVerdicts.causes(study));
         verdicts.add(FirmnessVerdict.of(study));
         verdicts.addAll(TurnOutVerdicts.of(study));
         verdicts.add(FitVerdict.of(study));
-        verdicts.addAll(CoolingVerdicts.of(study));
+        verdicts.add(CoolingVerdicts.safety(study));
         verdicts.sort(Comparator.comparing(Verdict::tone));
         return verdicts;
     }

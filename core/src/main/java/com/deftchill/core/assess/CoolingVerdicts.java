@@ -7,7 +7,6 @@ import com.deftchill.core.verdict.Evidence.Given;
 import com.deftchill.core.verdict.Fix;
 import com.deftchill.core.verdict.Verdict;
 import com.deftchill.core.verdict.Verdict.Tone;
-import java.util.ArrayList;
 import java.util.List;
 
 /** Whether the cooler is cold enough to set it, and fast enough for safety. */
@@ -21,13 +20,9 @@ final class CoolingVerdicts {
 
     private CoolingVerdicts() {}
 
-    static List<Verdict> of(Study study) {
-        var verdicts = new ArrayList<Verdict>();
-        if (study.batch().airC() >= study.meltC()) {
-            verdicts.add(tooWarmToSet(study));
-        }
-        verdicts.add(safety(study));
-        return verdicts;
+    /** Air in which this gel never sets, if so. */
+    static List<Verdict> causes(Study study) {
+        return study.batch().airC() >= study.meltC() ? List.of(tooWarmToSet(study)) : List.of();
     }
 
     private static Verdict tooWarmToSet(Study study) {
@@ -42,7 +37,8 @@ final class CoolingVerdicts {
                 coldAir(study));
     }
 
-    private static Verdict safety(Study study) {
+    /** How fast the warmest point cools, and whether it gets and stays cold enough. */
+    static Verdict safety(Study study) {
         double warm = study.history().warmSeconds();
         double cold = study.history().coldSeconds();
         boolean tooWarmAir = study.batch().airC() >= SetHistory.COLD_C;

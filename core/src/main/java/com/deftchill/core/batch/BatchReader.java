@@ -163,7 +163,12 @@ public final class BatchReader {
         try {
             return Typed.count(formula.mould().count(), 1, MOST_MOULDS);
         } catch (UnreadableException e) {
-            report("count-unreadable", "/mould/count", "Count", formula.mould().count(), e.getMessage());
+            report(
+                    "count-unreadable",
+                    "/mould/count",
+                    "How many",
+                    formula.mould().count(),
+                    e.getMessage());
             return 0;
         }
     }
@@ -172,7 +177,7 @@ public final class BatchReader {
         try {
             return Typed.time(formula.pouredAt());
         } catch (UnreadableException e) {
-            report("time-unreadable", "/pouredAt", "Poured at", formula.pouredAt(), e.getMessage());
+            report("time-unreadable", "/pouredAt", "Time of pouring", formula.pouredAt(), e.getMessage());
             return null;
         }
     }

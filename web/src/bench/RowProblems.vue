@@ -1,0 +1,20 @@
+<script setup lang="ts">
+import type { Problem } from '@/api/client'
+
+/** The rules that a row of narrow fields breaks, below the row; the fields themselves read them out. */
+defineProps<{ problems: Problem[] }>()
+</script>
+
+<template>
+  <ul v-if="problems.length" aria-hidden="true">
+    <li v-for="problem in problems" :key="problem.path">{{ problem.field }} {{ problem.rule }}</li>
+  </ul>
+</template>
+
+<style scoped>
+ul {
+  color: var(--unsafe);
+  font-size: 13px;
+  line-height: 1.25;
+}
+</style>

@@ -1,0 +1,30 @@
+<script setup lang="ts">
+/** A sheet that slides in from the side, announced as a dialog; Escape closes it, arrow keys scroll it. */
+defineProps<{ title: string; width: number }>()
+const open = defineModel<boolean>('open', { required: true })
+</script>
+
+<template>
+  <a-drawer
+    v-model:open="open"
+    :title="title"
+    :width="width"
+    :body-style="{ padding: 0, overflow: 'hidden' }"
+  >
+    <div class="scroll" role="dialog" aria-modal="true" :aria-label="title" tabindex="0">
+      <slot />
+    </div>
+  </a-drawer>
+</template>
+
+<style scoped>
+.scroll {
+  height: 100%;
+  padding: 18px 24px;
+  overflow: auto;
+}
+
+.scroll:focus-visible {
+  outline-offset: -3px;
+}
+</style>
