@@ -214,7 +214,8 @@ main {
 }
 
 .old {
-  opacity: 0.75;
+  filter: saturate(0.35);
+  opacity: 0.9;
 }
 
 .empty {

@@ -62,7 +62,8 @@ p.note {
 }
 
 p.old {
-  opacity: 0.75;
+  filter: saturate(0.35);
+  opacity: 0.9;
 }
 
 @media (width <= 900px) {

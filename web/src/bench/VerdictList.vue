@@ -45,7 +45,8 @@ const SPOKEN: Record<Verdict['tone'], string> = {
 
 <style scoped>
 .old {
-  opacity: 0.75;
+  filter: saturate(0.35);
+  opacity: 0.9;
 }
 
 li {
