@@ -1,7 +1,16 @@
 <script setup lang="ts">
+import { onBeforeUnmount, onMounted } from 'vue'
+
 /** A sheet that slides in from the side, announced as a dialog; Escape closes it, arrow keys scroll it. */
 defineProps<{ title: string; width: number }>()
 const open = defineModel<boolean>('open', { required: true })
+
+/** The drawer hears Escape only while the focus is inside it; this hears it anywhere. */
+function escape(event: KeyboardEvent) {
+  if (event.key === 'Escape' && open.value) open.value = false
+}
+onMounted(() => window.addEventListener('keydown', escape))
+onBeforeUnmount(() => window.removeEventListener('keydown', escape))
 </script>
 
 <template>
