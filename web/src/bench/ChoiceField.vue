@@ -53,21 +53,11 @@ function choose(event: Event) {
         </template>
       </template>
     </select>
-    <p v-if="problem" :id="`${id}-rule`" class="rule">{{ problem.rule }}</p>
+    <p v-if="problem" :id="`${id}-rule`" class="broken-rule">{{ problem.rule }}</p>
   </div>
 </template>
 
 <style scoped>
-.field {
-  min-width: 0;
-}
-
-label {
-  display: block;
-  color: var(--quiet);
-  font-size: 13px;
-}
-
 select {
   width: 100%;
   height: 34px;
@@ -99,10 +89,5 @@ select option {
 
 select.wrong {
   border-color: var(--unsafe);
-}
-
-.rule {
-  color: var(--unsafe);
-  font-size: 13px;
 }
 </style>

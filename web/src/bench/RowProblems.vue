@@ -6,15 +6,7 @@ defineProps<{ problems: Problem[] }>()
 </script>
 
 <template>
-  <ul v-if="problems.length" aria-hidden="true">
+  <ul v-if="problems.length" class="broken-rule" aria-hidden="true">
     <li v-for="problem in problems" :key="problem.path">{{ problem.field }} {{ problem.rule }}</li>
   </ul>
 </template>
-
-<style scoped>
-ul {
-  color: var(--unsafe);
-  font-size: 13px;
-  line-height: 1.25;
-}
-</style>

@@ -40,25 +40,8 @@ function arrow(event: KeyboardEvent) {
       @update:value="emit('update:modelValue', $event)"
       @keydown="arrow"
     />
-    <p v-if="problem" :id="`${id}-rule`" class="rule" :class="{ 'out-of-sight': narrow }">{{ rule }}</p>
+    <p v-if="problem" :id="`${id}-rule`" class="broken-rule" :class="{ 'out-of-sight': narrow }">
+      {{ rule }}
+    </p>
   </div>
 </template>
-
-<style scoped>
-.field {
-  min-width: 0;
-}
-
-label {
-  display: block;
-  color: var(--quiet);
-  font-size: 13px;
-}
-
-.rule {
-  padding-top: 1px;
-  color: var(--unsafe);
-  font-size: 13px;
-  line-height: 1.25;
-}
-</style>

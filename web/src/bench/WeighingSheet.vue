@@ -3,9 +3,11 @@ import { CloseOutlined } from '@ant-design/icons-vue'
 import { computed } from 'vue'
 import type { Assessment, Formula, Larder, Problem } from '@/api/client'
 import ChoiceField from './ChoiceField.vue'
-import { addLine, removeLine, setAt, textAt } from './document'
+import { addLine, removeLine, setAt } from './document'
 import RowProblems from './RowProblems.vue'
-import TypedField from './TypedField.vue'
+import { provideSheet } from './sheet'
+import SheetChoice from './SheetChoice.vue'
+import SheetText from './SheetText.vue'
 
 const props = defineProps<{
   formula: Formula
@@ -13,39 +15,38 @@ const props = defineProps<{
   amounts?: Assessment['amounts']
   problems: Problem[]
 }>()
-/** place: what was changed, for undo; empty for a change that stands alone. */
 const emit = defineEmits<{ change: [formula: Formula, place: string] }>()
 
-const component = computed(() => props.formula.components[0])
-const problemAt = (path: string) => props.problems.find((p) => p.path === path)
-const problemsAt = (...paths: string[]) => props.problems.filter((p) => paths.includes(p.path))
-const text = (path: string) => textAt(props.formula, path)
-const type = (path: string) => (value: string) => emit('change', setAt(props.formula, path, value), path)
+const change = (formula: Formula, place = '') => emit('change', formula, place)
+provideSheet({ formula: () => props.formula, problems: () => props.problems, change })
 
+const lines = computed(() => props.formula.components[0]?.lines ?? [])
+const problemsAt = (...paths: string[]) => props.problems.filter((p) => paths.includes(p.path))
 const ingredientName = (id: string) =>
   props.larder.ingredients.find((i) => i.id === id)?.name ?? `${id} (unknown)`
-const ingredientChoices = computed(() =>
+
+const ingredients = computed(() =>
   props.larder.ingredients.map((i) => ({ value: i.id, label: i.name, group: i.group })),
 )
-const gelatinChoices = computed(() => props.larder.gelatins.map((g) => ({ value: g.id, label: g.name })))
-const mouldChoices = computed(() =>
+const gelatins = computed(() => props.larder.gelatins.map((g) => ({ value: g.id, label: g.name })))
+const moulds = computed(() =>
   props.larder.moulds.map((m) => ({ value: m.id, label: `${m.name} · ${Math.round(m.brimMl)} ml` })),
 )
-const coolerChoices = computed(() => props.larder.coolers.map((c) => ({ value: c.id, label: c.name })))
+const coolers = computed(() => props.larder.coolers.map((c) => ({ value: c.id, label: c.name })))
 
 function chooseCooler(id: string) {
   const air = props.larder.coolers.find((c) => c.id === id)?.airC
   const chosen = setAt(props.formula, '/cooler/cooler', id)
-  emit('change', air === undefined ? chosen : setAt(chosen, '/cooler/air', `${air} °C`), '')
+  change(air === undefined ? chosen : setAt(chosen, '/cooler/air', `${air} °C`))
 }
 
+const trim = (value: number, decimals: number) => String(Number(value.toFixed(decimals)))
 const gelatinFigures = computed(() => {
   const a = props.amounts
   if (!a) return ''
   const sheets = a.sheets === undefined ? '' : `${trim(a.sheets, 1)} sheets · `
   return `${sheets}${trim(a.gelatinPercent, 2)} % of the mix · ${trim(a.gelatinGramsPerLitre, 1)} g/L of its water`
 })
-const trim = (value: number, decimals: number) => String(Number(value.toFixed(decimals)))
 </script>
 
 <template>
@@ -54,127 +55,77 @@ const trim = (value: number, decimals: number) => String(Number(value.toFixed(de
       Ingredients <small v-if="amounts">{{ Math.round(amounts.totalG) }} g in all</small>
     </h2>
     <ul class="lines">
-      <li v-for="(line, i) in component?.lines" :key="i">
+      <li v-for="(line, i) in lines" :key="i">
         <span class="name">{{ ingredientName(line.ingredient) }}</span>
-        <TypedField
-          hidden-label
+        <SheetText
+          :path="`/components/0/lines/${i}/amount`"
           :label="`Amount of ${ingredientName(line.ingredient)}`"
-          :model-value="line.amount"
-          :problem="
-            problemAt(`/components/0/lines/${i}/amount`) ?? problemAt(`/components/0/lines/${i}/ingredient`)
-          "
           :step="1"
-          @update:model-value="type(`/components/0/lines/${i}/amount`)($event)"
+          hidden-label
         />
         <button
           type="button"
           class="remove"
           :aria-label="`Remove ${ingredientName(line.ingredient)}`"
-          @click="emit('change', removeLine(formula, i), '')"
+          @click="change(removeLine(formula, i))"
         >
           <CloseOutlined aria-hidden="true" />
         </button>
+        <RowProblems class="whole" :problems="problemsAt(`/components/0/lines/${i}/ingredient`)" />
       </li>
     </ul>
     <ChoiceField
       hidden-label
       label="Add an ingredient"
       placeholder="Add an ingredient…"
-      :options="ingredientChoices"
-      :problem="problemAt('/components/0/lines')"
-      @update:model-value="emit('change', addLine(formula, $event), '')"
+      :options="ingredients"
+      :problem="problemsAt('/components/0/lines', '/components')[0]"
+      @update:model-value="change(addLine(formula, $event))"
     />
 
     <h2 class="section-title">Gelatin</h2>
-    <ChoiceField
-      hidden-label
+    <SheetChoice
+      path="/components/0/gelatin/product"
       label="Gelatin product"
-      :model-value="component?.gelatin.product"
-      :options="gelatinChoices"
-      :problem="problemAt('/components/0/gelatin/product')"
-      @update:model-value="emit('change', setAt(formula, '/components/0/gelatin/product', $event), '')"
+      hidden-label
+      :options="gelatins"
     />
     <div class="pair">
-      <TypedField
-        label="Gelatin"
-        :model-value="text('/components/0/gelatin/amount')"
-        :problem="problemAt('/components/0/gelatin/amount')"
-        :step="0.1"
-        @update:model-value="type('/components/0/gelatin/amount')($event)"
-      />
-      <TypedField
-        label="Bloom water it keeps"
-        :model-value="text('/components/0/gelatin/bloomWater')"
-        :problem="problemAt('/components/0/gelatin/bloomWater')"
-        :step="1"
-        @update:model-value="type('/components/0/gelatin/bloomWater')($event)"
-      />
+      <SheetText path="/components/0/gelatin/amount" label="Gelatin" :step="0.1" />
+      <SheetText path="/components/0/gelatin/bloomWater" label="Bloom water it keeps" :step="1" />
     </div>
     <p class="figures">{{ gelatinFigures }}</p>
 
     <h2 class="section-title">Mould and chill</h2>
-    <ChoiceField
-      label="Mould"
-      :model-value="formula.mould.mould"
-      :options="mouldChoices"
-      :problem="problemAt('/mould/mould')"
-      @update:model-value="emit('change', setAt(formula, '/mould/mould', $event), '')"
-    />
+    <SheetChoice path="/mould/mould" label="Mould" :options="moulds" />
     <div class="cooling">
-      <TypedField
-        label="How many"
-        narrow
-        :model-value="formula.mould.count"
-        :problem="problemAt('/mould/count')"
-        :step="1"
-        @update:model-value="type('/mould/count')($event)"
-      />
+      <SheetText path="/mould/count" label="How many" narrow :step="1" />
       <ChoiceField
         label="Cooler"
         :model-value="formula.cooler.cooler"
-        :options="coolerChoices"
-        :problem="problemAt('/cooler/cooler')"
+        :options="coolers"
+        :problem="problemsAt('/cooler/cooler')[0]"
         @update:model-value="chooseCooler"
       />
-      <TypedField
-        label="Its air"
-        narrow
-        :model-value="formula.cooler.air"
-        :problem="problemAt('/cooler/air')"
-        :step="1"
-        @update:model-value="type('/cooler/air')($event)"
-      />
+      <SheetText path="/cooler/air" label="Its air" narrow :step="1" />
     </div>
     <RowProblems :problems="problemsAt('/mould/count', '/cooler/air')" />
     <div class="triple">
-      <TypedField
-        label="Poured at"
-        narrow
-        :model-value="text('/components/0/pourTemperature')"
-        :problem="problemAt('/components/0/pourTemperature')"
-        :step="1"
-        @update:model-value="type('/components/0/pourTemperature')($event)"
-      />
-      <TypedField
-        label="Time"
-        narrow
-        :model-value="formula.pouredAt"
-        :problem="problemAt('/pouredAt')"
-        @update:model-value="type('/pouredAt')($event)"
-      />
+      <SheetText path="/components/0/pourTemperature" label="Poured at" narrow :step="1" />
+      <SheetText path="/pouredAt" label="Time" narrow />
       <fieldset>
         <legend>Served</legend>
         <a-radio-group
           :value="formula.served"
           button-style="solid"
-          @update:value="emit('change', setAt(formula, '/served', String($event)), '')"
+          @update:value="change(setAt(formula, '/served', String($event)))"
         >
           <a-radio-button value="turned-out">turned out</a-radio-button>
           <a-radio-button value="in-glass">in glass</a-radio-button>
         </a-radio-group>
       </fieldset>
     </div>
-    <RowProblems :problems="problemsAt('/components/0/pourTemperature', '/pouredAt')" />
+    <RowProblems :problems="problemsAt('/components/0/pourTemperature', '/pouredAt', '/served')" />
   </section>
 </template>
 
@@ -195,6 +146,10 @@ const trim = (value: number, decimals: number) => String(Number(value.toFixed(de
   gap: 8px;
   align-items: start;
   padding: 2px 0;
+}
+
+.lines .whole {
+  grid-column: 1 / -1;
 }
 
 .lines .name {

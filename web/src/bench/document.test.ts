@@ -28,6 +28,12 @@ describe('changes to a formula', () => {
     expect(removeLine(longer, 0).components[0]?.lines[0]?.ingredient).toBe('milk-35')
   })
 
+  it('makes what is missing on the way', () => {
+    const bare = { ...blankFormula(), components: [] }
+    expect(addLine(bare, 'honey').components[0]?.lines).toEqual([{ ingredient: 'honey', amount: '' }])
+    expect(setAt(bare, '/components/0/gelatin/amount', '5 g').components[0]?.gelatin.amount).toBe('5 g')
+  })
+
   it('gives nothing for a pointer that leads nowhere', () => {
     expect(textAt(blankFormula(), '/components/7/lines/0/amount')).toBe('')
   })

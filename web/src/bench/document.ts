@@ -2,15 +2,16 @@ import type { Fix, Formula } from '@/api/client'
 
 /** Pure changes to a formula document; each gives a new document and leaves the old one alone. */
 
-/** Puts text at a JSON pointer; the pointer must lead to an existing place. */
+/** Puts text at a JSON pointer; what is missing on the way there is made. */
 export function setAt(formula: Formula, pointer: string, value: string): Formula {
   const copy = structuredClone(formula)
   const steps = pointer.split('/').slice(1)
   const last = steps.pop() as string
-  let place: Record<string, unknown> = copy as unknown as Record<string, unknown>
-  for (const step of steps) {
+  let place = copy as unknown as Record<string, unknown>
+  steps.forEach((step, i) => {
+    place[step] ??= /^\d+$/.test(steps[i + 1] ?? last) ? [] : {}
     place = place[step] as Record<string, unknown>
-  }
+  })
   place[last] = value
   return copy
 }
@@ -30,9 +31,9 @@ export function takeFix(formula: Formula, fix: Fix): Formula {
 }
 
 export function addLine(formula: Formula, ingredient: string): Formula {
-  const copy = structuredClone(formula)
-  copy.components[0]?.lines.push({ ingredient, amount: '' })
-  return copy
+  const next = formula.components[0]?.lines.length ?? 0
+  const added = setAt(formula, `/components/0/lines/${next}/ingredient`, ingredient)
+  return setAt(added, `/components/0/lines/${next}/amount`, '')
 }
 
 export function removeLine(formula: Formula, index: number): Formula {

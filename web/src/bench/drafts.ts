@@ -2,8 +2,11 @@ import type { Formula } from '@/api/client'
 
 /** What was typed and has not reached the server yet, kept in the browser so that a reload loses nothing. */
 export interface Draft {
+  /** The stored version that the document was changed from. */
   version: number
   document: Formula
+  /** What was on its way to the store last: should the answer have been lost, it is recognised as our own. */
+  sent?: Formula
 }
 
 const key = (id: string) => `deft-chill-draft-${id}`

@@ -1,4 +1,4 @@
-import { useQueryClient } from '@tanstack/vue-query'
+import { hashKey, useQueryClient } from '@tanstack/vue-query'
 import { onBeforeUnmount, ref, shallowRef, watch, type Ref } from 'vue'
 import { api, ApiProblem, type Formula, type StoredFormula } from '@/api/client'
 import { forgetDraft, keepDraft, readDraft } from './drafts'
@@ -19,6 +19,7 @@ export function useStoredFormula(id: Ref<string>) {
   let version = 0
   let timer: ReturnType<typeof setTimeout> | undefined
   let inFlight = false
+  let sent: Formula | undefined
 
   async function load() {
     const wanted = id.value
@@ -37,15 +38,22 @@ export function useStoredFormula(id: Ref<string>) {
   function open(stored: StoredFormula) {
     const draft = readDraft(stored.id)
     version = stored.version
+    sent = draft?.sent
     formula.value = draft?.document ?? stored.document
     state.value = 'saved'
-    if (draft && draft.version !== stored.version) state.value = 'conflict'
-    else if (draft) schedule(0)
+    if (!draft) return
+    if (draft.version !== stored.version && !isOurs(stored, draft.sent)) state.value = 'conflict'
+    else schedule(0)
+  }
+
+  /** Whether what is stored came from here, by a save whose answer was lost (in a reload, say). */
+  function isOurs(stored: StoredFormula, sentBefore: Formula | undefined): boolean {
+    return sentBefore !== undefined && hashKey([stored.document]) === hashKey([sentBefore])
   }
 
   function change(document: Formula) {
     formula.value = document
-    keepDraft(id.value, { version, document })
+    keepDraft(id.value, { version, document, sent })
     if (state.value !== 'conflict') schedule(WAIT_MS)
   }
 
@@ -64,6 +72,9 @@ export function useStoredFormula(id: Ref<string>) {
     }
     const saving = id.value
     inFlight = true
+    const sentBefore = sent
+    sent = document
+    keepDraft(saving, { version, document, sent })
     try {
       const stored = await api.save(saving, version, document)
       if (saving !== id.value) return
@@ -72,25 +83,38 @@ export function useStoredFormula(id: Ref<string>) {
         forgetDraft(saving)
         state.value = 'saved'
       } else {
-        keepDraft(saving, { version, document: formula.value as Formula })
+        keepDraft(saving, { version, document: formula.value as Formula, sent })
         schedule(0)
       }
       void queries.invalidateQueries({ queryKey: ['formulas'] })
     } catch (error) {
-      if (saving === id.value) failed(error)
+      if (saving === id.value) await failed(error, sentBefore)
     } finally {
       inFlight = false
     }
   }
 
-  function failed(error: unknown) {
+  async function failed(error: unknown, sentBefore: Formula | undefined) {
     if (error instanceof ApiProblem && error.response.status === 409) {
-      state.value = 'conflict'
+      await outOfDate(sentBefore)
     } else if (error instanceof ApiProblem && error.response.status === 404) {
       state.value = 'missing'
     } else {
       state.value = 'waiting'
       timer = setTimeout(() => void save(), RETRY_MS)
+    }
+  }
+
+  /** The store is newer: by a save of our own that we never heard of, or by another window. */
+  async function outOfDate(sentBefore: Formula | undefined) {
+    const asked = id.value
+    const stored = await api.formula(asked).catch(() => undefined)
+    if (asked !== id.value) return
+    if (stored && isOurs(stored, sentBefore)) {
+      version = stored.version
+      schedule(0)
+    } else {
+      state.value = 'conflict'
     }
   }
 

@@ -127,7 +127,7 @@ function write() {
       <a-button type="primary" html-type="submit" :loading="add.isPending.value">Put it in the log</a-button>
     </form>
     <h2 class="section-title">Predicted beside what came out</h2>
-    <BatchList :batches="batches ?? []" @remove="removing.mutate($event)" />
+    <BatchList v-if="batches" :batches="batches" @remove="removing.mutate($event)" />
   </SideSheet>
 </template>
 

@@ -31,7 +31,7 @@ class PicturesTest {
             assertThat(bench.page().getByRole(AriaRole.DIALOG)).isHidden();
 
             bench.button("Made it").click();
-            assertThat(bench.page().getByRole(AriaRole.DIALOG)).containsText("Predicted");
+            assertThat(bench.page().getByRole(AriaRole.DIALOG)).containsText("Trembles as it should.");
             take(bench, "log");
             bench.page().keyboard().press("Escape");
             assertThat(bench.page().getByRole(AriaRole.DIALOG)).isHidden();

@@ -5,7 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.deftchill.server.support.Api;
 import com.deftchill.server.support.RunningServer;
 import com.deftchill.server.support.RunningServer.Server;
+import java.util.List;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -62,6 +64,45 @@ class FormulaApiTest {
                 .isEqualTo("first window");
 
         assertThat(api.put("/api/formulas/" + id, save(1, second)).status()).isEqualTo(200);
+    }
+
+    /** Many windows save on the same version at the same moment: one wins, the others are told, nothing is lost. */
+    @Test
+    void ofSimultaneousSavesExactlyOneWins() {
+        var id = create();
+        var answers = IntStream.range(0, 8)
+                .parallel()
+                .mapToObj(i -> api.put(
+                        "/api/formulas/" + id, save(0, Api.demo("pear-bay").put("name", "window " + i))))
+                .map(Api.Answer::status)
+                .toList();
+        assertThat(answers).containsOnly(200, 409).containsOnlyOnce(200);
+        assertThat(api.get("/api/formulas/" + id).json().at("/version").asLong())
+                .isEqualTo(1);
+    }
+
+    @Test
+    void aSaveOrFormulaThatIsNoneIsRefusedPlainly() {
+        var id = create();
+        for (var body :
+                List.of("", "null", "{}", "{\"version\": 0}", "{\"version\": \"x\", \"document\": {}}", "[1]")) {
+            assertThat(api.put("/api/formulas/" + id, body).status()).as(body).isBetween(400, 422);
+        }
+        for (var body : List.of("", "null", "[]", "7", "{\"schema\": null}", "{\"colour\": 1}")) {
+            assertThat(api.post("/api/formulas", body).status()).as(body).isBetween(400, 422);
+        }
+        assertThat(api.get("/api/formulas/" + id).json().at("/version").asLong())
+                .isZero();
+    }
+
+    @Test
+    void deletingTakesTheLogAlongAndMindsTheVersion() {
+        var id = create();
+        api.post("/api/formulas/" + id + "/batches", made("2026-11-20", 44.5).toString());
+        assertThat(api.delete("/api/formulas/" + id + "?version=3").status()).isEqualTo(409);
+        assertThat(api.delete("/api/formulas/" + id + "?version=0").status()).isEqualTo(204);
+        assertThat(api.get("/api/formulas/" + id).status()).isEqualTo(404);
+        assertThat(api.get("/api/formulas/" + id + "/batches").status()).isEqualTo(404);
     }
 
     @Test

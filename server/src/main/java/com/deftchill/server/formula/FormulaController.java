@@ -3,6 +3,8 @@ package com.deftchill.server.formula;
 import com.deftchill.core.formula.WrittenFormula;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
@@ -36,7 +38,11 @@ class FormulaController {
     record StoredFormula(UUID id, long version, Instant updatedAt, WrittenFormula document) {}
 
     /** A new state, made on a version. */
-    record SaveFormula(long version, WrittenFormula document) {}
+    record SaveFormula(
+            long version,
+
+            @NotNull(message = "is missing: the formula to store")
+            WrittenFormula document) {}
 
     @GetMapping
     @Operation(operationId = "listFormulas", summary = "List the stored formulas")
@@ -64,7 +70,7 @@ class FormulaController {
             operationId = "saveFormula",
             summary = "Store a new state of a formula as typed",
             description = "409 when the stored version is newer than the one given.")
-    StoredFormula save(@PathVariable UUID id, @RequestBody SaveFormula save) {
+    StoredFormula save(@PathVariable UUID id, @Valid @RequestBody SaveFormula save) {
         return stored(formulas.save(id, save.version(), save.document()));
     }
 

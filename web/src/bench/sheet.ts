@@ -1,0 +1,20 @@
+import { inject, provide, type InjectionKey } from 'vue'
+import type { Formula, Problem } from '@/api/client'
+
+/** What every field of the weighing sheet needs. */
+export interface Sheet {
+  formula: () => Formula
+  problems: () => Problem[]
+  /** place: what was changed, for undo; empty for a change that stands alone. */
+  change: (formula: Formula, place: string) => void
+}
+
+const KEY: InjectionKey<Sheet> = Symbol('sheet')
+
+export const provideSheet = (sheet: Sheet) => provide(KEY, sheet)
+
+export function useSheet(): Sheet {
+  const sheet = inject(KEY)
+  if (!sheet) throw new Error('a field of the sheet stands outside of it')
+  return sheet
+}

@@ -1,0 +1,79 @@
+import { afterEach, beforeEach, expect, it, vi } from 'vitest'
+import { effectScope, nextTick, shallowRef } from 'vue'
+import { api, ApiProblem, type Assessment, type Formula } from '@/api/client'
+import { blankFormula } from './document'
+import { useAssessment } from './useAssessment'
+
+const named = (name: string): Formula => ({ ...blankFormula(), name })
+const answer = (text: string) => ({ line: [{ tone: 'GOOD', text }] }) as unknown as Assessment
+
+beforeEach(() => {
+  vi.useFakeTimers()
+})
+afterEach(() => {
+  vi.useRealTimers()
+  vi.restoreAllMocks()
+})
+
+it('keeps the last answer, marked stale, while the document cannot be understood', async () => {
+  const formula = shallowRef<Formula | undefined>(named('good'))
+  vi.spyOn(api, 'assess').mockResolvedValueOnce(answer('fine'))
+  const a = effectScope().run(() => useAssessment(formula)) as ReturnType<typeof useAssessment>
+  await vi.advanceTimersByTimeAsync(100)
+  expect(a.assessment.value?.line[0]?.text).toBe('fine')
+  expect(a.stale.value).toBe(false)
+
+  const problem = {
+    code: 'x',
+    path: '/mould/count',
+    field: 'How many',
+    value: 'no',
+    rule: 'must be a number',
+  }
+  vi.spyOn(api, 'assess').mockRejectedValueOnce(
+    new ApiProblem({
+      code: 'formula-not-understood',
+      title: '',
+      status: 422,
+      detail: '',
+      problems: [problem],
+    }),
+  )
+  formula.value = named('bad')
+  await vi.advanceTimersByTimeAsync(100)
+  expect(a.problems.value).toEqual([problem])
+  expect(a.assessment.value?.line[0]?.text).toBe('fine')
+  expect(a.stale.value).toBe(true)
+})
+
+it('answers quick typing once, and never with an older answer', async () => {
+  const formula = shallowRef<Formula | undefined>(named('a'))
+  const pending: ((a: Assessment) => void)[] = []
+  vi.spyOn(api, 'assess').mockImplementation(
+    (_f, signal) =>
+      new Promise((resolve, reject) => {
+        pending.push(resolve)
+        signal?.addEventListener('abort', () => reject(new DOMException('aborted', 'AbortError')))
+      }),
+  )
+  const a = effectScope().run(() => useAssessment(formula)) as ReturnType<typeof useAssessment>
+  await vi.advanceTimersByTimeAsync(1)
+  formula.value = named('b')
+  await nextTick()
+  formula.value = named('c')
+  await vi.advanceTimersByTimeAsync(100)
+  expect(api.assess).toHaveBeenCalledTimes(2)
+  pending[1]?.(answer('c'))
+  pending[0]?.(answer('a'))
+  await vi.advanceTimersByTimeAsync(1)
+  expect(a.assessment.value?.line[0]?.text).toBe('c')
+  expect(a.unreachable.value).toBe(false)
+})
+
+it('says when nobody answers', async () => {
+  vi.spyOn(api, 'assess').mockRejectedValue(new TypeError('no network'))
+  const formula = shallowRef<Formula | undefined>(named('a'))
+  const a = effectScope().run(() => useAssessment(formula)) as ReturnType<typeof useAssessment>
+  await vi.advanceTimersByTimeAsync(100)
+  expect(a.unreachable.value).toBe(true)
+})
