@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { Modal } from 'ant-design-vue'
-import { computed, onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
+import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, type Evidence, type Fix, type Formula } from '@/api/client'
 import TheCut from '@/cut/TheCut.vue'
@@ -30,6 +30,8 @@ const stored = useStoredFormula(id)
 const { formula, state } = stored
 const { assessment, problems, stale, unreachable } = useAssessment(formula)
 const history = useHistory()
+// However another formula is reached, the browser's back button included, undo never brings this one's text into it.
+watch(id, () => history.forget())
 
 function change(document: Formula, place: string) {
   if (formula.value) history.remember(formula.value, place)
@@ -58,7 +60,6 @@ onMounted(() => window.addEventListener('keydown', shortcut))
 onBeforeUnmount(() => window.removeEventListener('keydown', shortcut))
 
 async function open(formulaId: string) {
-  history.forget()
   await router.push({ name: 'bench', params: { id: formulaId } })
 }
 

@@ -77,3 +77,13 @@ it('says when nobody answers', async () => {
   await vi.advanceTimersByTimeAsync(100)
   expect(a.unreachable.value).toBe(true)
 })
+
+it('forgets the answer when another formula is opened', async () => {
+  vi.spyOn(api, 'assess').mockResolvedValue(answer('fine'))
+  const formula = shallowRef<Formula | undefined>(named('a'))
+  const a = effectScope().run(() => useAssessment(formula)) as ReturnType<typeof useAssessment>
+  await vi.advanceTimersByTimeAsync(100)
+  formula.value = undefined
+  await nextTick()
+  expect(a.assessment.value).toBeUndefined()
+})

@@ -36,7 +36,13 @@ export function useAssessment(formula: Ref<Formula | undefined>) {
     formula,
     (document, before) => {
       clearTimeout(timer)
-      if (!document) return
+      if (!document) {
+        // Another formula is being opened: its answer is none of this one's.
+        running?.abort()
+        assessment.value = undefined
+        problems.value = []
+        return
+      }
       stale.value = assessment.value !== undefined
       timer = setTimeout(() => void ask(document), before ? WAIT_MS : 0)
     },

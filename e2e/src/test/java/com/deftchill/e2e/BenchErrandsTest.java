@@ -123,6 +123,22 @@ class BenchErrandsTest {
     }
 
     @Test
+    void undoNeverReachesIntoAnotherFormula() {
+        var coconut = formula("coconut-sea-buckthorn");
+        var bench = new Bench(browser.window(coconut));
+        bench.open("Pear and bay set cream");
+        assertThat(bench.field("Name of the formula")).hasValue("Pear and bay set cream");
+        bench.field("Amount of Sugar").fill("96 g");
+        assertThat(bench.status()).hasText("Saved");
+        bench.page().goBack();
+        assertThat(bench.field("Name of the formula")).hasValue("Coconut and sea buckthorn set cream");
+        assertThat(bench.button("Undo")).isDisabled();
+        bench.page().keyboard().press("Control+z");
+        assertThat(bench.field("Name of the formula")).hasValue("Coconut and sea buckthorn set cream");
+        assertThat(bench.line()).containsText("Too soft");
+    }
+
+    @Test
     void everyFigureOpensToWhereItComesFrom() {
         var bench = new Bench(browser.window(formula("pear-bay")));
         bench.button("Why: Firmness is on target").click();
