@@ -1,7 +1,6 @@
 package com.deftchill.core.gel;
 
 import com.deftchill.core.gel.GelatinParameters.Mode;
-import java.util.Arrays;
 
 /**
  * Helix share over time along the temperature history of many points at once.
@@ -71,10 +70,5 @@ public final class Maturing {
             sum += weight[i] * modes[point * weight.length + i];
         }
         return sum;
-    }
-
-    /** Puts every point back to liquid. */
-    public void reset() {
-        Arrays.fill(modes, 0);
     }
 }
