@@ -3,7 +3,8 @@ package com.deftchill.core;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.formula.WrittenFormula.Component;
 import com.deftchill.core.formula.WrittenFormula.Cooling;
-import com.deftchill.core.formula.WrittenFormula.Gelatin;
+import com.deftchill.core.formula.WrittenFormula.Gel;
+import com.deftchill.core.formula.WrittenFormula.Heat;
 import com.deftchill.core.formula.WrittenFormula.Line;
 import com.deftchill.core.formula.WrittenFormula.Moulds;
 import java.util.List;
@@ -15,21 +16,25 @@ public final class Formulas {
     /** A set cream for twelve darioles, turned out; good as it stands. */
     public static WrittenFormula pear() {
         return new WrittenFormula(
-                1,
+                2,
                 "Roasted pear set cream",
+                "metric",
                 "turned-out",
+                "",
                 List.of(new Component(
                         "set cream",
                         List.of(
-                                new Line("cream-35", "600 g"),
-                                new Line("milk-35", "330 g"),
-                                new Line("pear-puree", "220 g"),
-                                new Line("sugar", "100 g")),
-                        new Gelatin("sheet-gold", "15 g", "75 g"),
+                                line("cream-35", "600 g"),
+                                line("milk-35", "330 g"),
+                                line("pear-puree", "220 g"),
+                                line("sugar", "100 g")),
+                        new Gel("sheet-gold", "15 g", "", "75 g"),
+                        new Heat("", "", ""),
                         "32 °C")),
-                new Moulds("dariole", "12"),
+                new Moulds("dariole", "12", ""),
                 new Cooling("fridge-still", "4 °C"),
-                "14:00");
+                "14:00",
+                List.of());
     }
 
     /** The ramekin of handbook 2: a given share of 200 Bloom gelatin, 150 ml in china, poured at 45 °C. */
@@ -38,58 +43,88 @@ public final class Formulas {
         double gelatin = 10 * gelatinPercent;
         double water = 5 * gelatin;
         double rest = 1000 - gelatin - water;
-        return new WrittenFormula(
-                1,
-                "Ramekin",
-                "in-glass",
-                List.of(new Component(
-                        "set cream",
-                        List.of(
-                                new Line("cream-35", grams(0.53 * rest)),
-                                new Line("milk-35", grams(0.37 * rest)),
-                                new Line("sugar", grams(0.10 * rest))),
-                        new Gelatin("sheet-gold", grams(gelatin), grams(water)),
-                        "45 °C")),
-                new Moulds("ramekin", "6"),
-                new Cooling("fridge-still", "4 °C"),
-                "12:00");
+        var lines = List.of(
+                line("cream-35", grams(0.53 * rest)),
+                line("milk-35", grams(0.37 * rest)),
+                line("sugar", grams(0.10 * rest)));
+        var f = withPour(withGelatin(withLines(pear(), lines), grams(gelatin), grams(water)), "45 °C");
+        return withCooler(withServed(withMould(f, "ramekin", "6"), "in-glass"), "fridge-still", "4 °C");
+    }
+
+    public static Line line(String ingredient, String amount) {
+        return new Line(ingredient, amount, "", "");
     }
 
     public static WrittenFormula withGelatin(WrittenFormula f, String amount, String water) {
-        var c = f.components().get(0);
+        var gel = component(f).gel();
+        return withGel(f, new Gel(gel.product(), amount, gel.bloom(), water));
+    }
+
+    public static WrittenFormula withGel(WrittenFormula f, Gel gel) {
+        var c = component(f);
+        return withComponent(f, new Component(c.name(), c.lines(), gel, c.heat(), c.pourTemperature()));
+    }
+
+    public static WrittenFormula withHeat(WrittenFormula f, String hot, String held, String cold) {
+        var c = component(f);
         return withComponent(
-                f,
-                new Component(
-                        c.name(), c.lines(), new Gelatin(c.gelatin().product(), amount, water), c.pourTemperature()));
+                f, new Component(c.name(), c.lines(), c.gel(), new Heat(hot, held, cold), c.pourTemperature()));
     }
 
     public static WrittenFormula withLines(WrittenFormula f, List<Line> lines) {
-        var c = f.components().get(0);
-        return withComponent(f, new Component(c.name(), lines, c.gelatin(), c.pourTemperature()));
+        var c = component(f);
+        return withComponent(f, new Component(c.name(), lines, c.gel(), c.heat(), c.pourTemperature()));
     }
 
     public static WrittenFormula withPour(WrittenFormula f, String pour) {
-        var c = f.components().get(0);
-        return withComponent(f, new Component(c.name(), c.lines(), c.gelatin(), pour));
+        var c = component(f);
+        return withComponent(f, new Component(c.name(), c.lines(), c.gel(), c.heat(), pour));
     }
 
     public static WrittenFormula withComponent(WrittenFormula f, Component component) {
-        return new WrittenFormula(
-                f.schema(), f.name(), f.served(), List.of(component), f.mould(), f.cooler(), f.pouredAt());
+        return with(f, f.measures(), f.served(), f.wanted(), List.of(component), f.mould(), f.cooler());
     }
 
     public static WrittenFormula withMould(WrittenFormula f, String mould, String count) {
-        return new WrittenFormula(
-                f.schema(), f.name(), f.served(), f.components(), new Moulds(mould, count), f.cooler(), f.pouredAt());
+        var moulds = new Moulds(mould, count, f.mould().loss());
+        return with(f, f.measures(), f.served(), f.wanted(), f.components(), moulds, f.cooler());
+    }
+
+    public static WrittenFormula withLoss(WrittenFormula f, String loss) {
+        var moulds = new Moulds(f.mould().mould(), f.mould().count(), loss);
+        return with(f, f.measures(), f.served(), f.wanted(), f.components(), moulds, f.cooler());
     }
 
     public static WrittenFormula withCooler(WrittenFormula f, String cooler, String air) {
-        return new WrittenFormula(
-                f.schema(), f.name(), f.served(), f.components(), f.mould(), new Cooling(cooler, air), f.pouredAt());
+        return with(f, f.measures(), f.served(), f.wanted(), f.components(), f.mould(), new Cooling(cooler, air));
     }
 
     public static WrittenFormula withServed(WrittenFormula f, String served) {
-        return new WrittenFormula(f.schema(), f.name(), served, f.components(), f.mould(), f.cooler(), f.pouredAt());
+        return with(f, f.measures(), served, f.wanted(), f.components(), f.mould(), f.cooler());
+    }
+
+    public static WrittenFormula withWanted(WrittenFormula f, String wanted) {
+        return with(f, f.measures(), f.served(), wanted, f.components(), f.mould(), f.cooler());
+    }
+
+    public static WrittenFormula withMeasures(WrittenFormula f, String measures) {
+        return with(f, measures, f.served(), f.wanted(), f.components(), f.mould(), f.cooler());
+    }
+
+    private static Component component(WrittenFormula f) {
+        return f.components().get(0);
+    }
+
+    private static WrittenFormula with(
+            WrittenFormula f,
+            String measures,
+            String served,
+            String wanted,
+            List<Component> components,
+            Moulds mould,
+            Cooling cooler) {
+        return new WrittenFormula(
+                f.schema(), f.name(), measures, served, wanted, components, mould, cooler, f.pouredAt(), f.own());
     }
 
     private static String grams(double g) {

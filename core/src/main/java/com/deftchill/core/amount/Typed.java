@@ -1,39 +1,87 @@
 package com.deftchill.core.amount;
 
+import com.deftchill.core.amount.UnreadableException.Choice;
 import java.time.DateTimeException;
 import java.time.LocalTime;
+import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/** Reads what was typed into a field: masses, temperatures, counts, clock times. */
+/** Reads what was typed into a field of one unit: temperatures, counts, shares, durations, clock times. */
 public final class Typed {
     private static final Pattern NUMBER_AND_UNIT = Pattern.compile("([-+−]?)(\\d+(?:[.,]\\d+)?|[.,]\\d+)\\s*(\\D*)");
     private static final Pattern THOUSANDS_OR_DECIMAL = Pattern.compile("[1-9]\\d{0,2},\\d{3}");
     private static final Pattern TIME = Pattern.compile("(\\d{1,2})[:.h](\\d{2})");
-    private static final Map<String, Double> GRAMS = Map.of("", 1.0, "g", 1.0, "gram", 1.0, "grams", 1.0, "kg", 1000.0);
 
     private Typed() {}
 
-    /** Grams from text such as {@code 500}, {@code 7,4 g}, {@code 0.5 kg}, within a range that includes its ends. */
-    public static double grams(String text, double least, double most) throws UnreadableException {
-        var matcher = numberIn(text, "a mass such as 500 g or 0.5 kg");
-        var factor = GRAMS.get(unit(matcher));
-        if (factor == null) {
-            throw new UnreadableException("the unit must be g or kg, as in 500 g or 0.5 kg");
-        }
-        return within(number(matcher) * factor, least, most, "g");
+    /**
+     * Degrees Celsius from text such as {@code 45}, {@code 45 °C} or {@code 113 °F}, within a range that includes its ends.
+     *
+     * @param scale the kitchen's own: where it is Fahrenheit, a bare number is asked about
+     */
+    public static double celsius(String text, double least, double most, TemperatureScale scale)
+            throws UnreadableException {
+        var matcher = numberIn(text, "a temperature such as 45 °C");
+        double value = number(matcher);
+        return switch (unit(matcher)) {
+            case "°c", "c" -> within(value, least, most, "°C");
+            case "°f", "f" -> fahrenheit(value, least, most);
+            case "", "°" -> bare(value, least, most, scale);
+            default -> throw new UnreadableException("the unit must be °C or °F, as in 45 °C");
+        };
     }
 
-    /** Degrees Celsius from text such as {@code 45} or {@code 45 °C}, within a range that includes its ends. */
-    public static double celsius(String text, double least, double most) throws UnreadableException {
-        var matcher = numberIn(text, "a temperature such as 45 °C");
-        var unit = unit(matcher);
-        if (!unit.isEmpty() && !unit.equals("°c") && !unit.equals("c") && !unit.equals("°")) {
-            throw new UnreadableException("the unit must be °C, as in 45 °C");
+    private static double fahrenheit(double value, double least, double most) throws UnreadableException {
+        double celsius = TemperatureScale.FAHRENHEIT.toCelsius(value);
+        if (celsius >= least && celsius <= most) {
+            return celsius;
         }
-        return within(number(matcher), least, most, "°C");
+        throw new UnreadableException("must be from " + write(TemperatureScale.FAHRENHEIT.of(least), 1) + " to "
+                + write(TemperatureScale.FAHRENHEIT.of(most), 1) + " °F");
+    }
+
+    private static double bare(double value, double least, double most, TemperatureScale scale)
+            throws UnreadableException {
+        if (scale == TemperatureScale.FAHRENHEIT) {
+            var number = write(value, 2);
+            throw UnreadableException.asking(
+                    "needs its unit: °C or °F?",
+                    List.of(new Choice(number + " °C", "Celsius"), new Choice(number + " °F", "Fahrenheit")));
+        }
+        return within(value, least, most, "°C");
+    }
+
+    /** A share from text such as {@code 3 %}, within a range of per cent that includes its ends. */
+    public static double share(String text, double leastPercent, double mostPercent) throws UnreadableException {
+        var matcher = numberIn(text, "a share such as 3 %");
+        if (!unit(matcher).isEmpty() && !unit(matcher).equals("%")) {
+            throw new UnreadableException("the unit must be %, as in 3 %");
+        }
+        return within(number(matcher), leastPercent, mostPercent, "%") / 100;
+    }
+
+    /** Minutes from text such as {@code 10}, {@code 10 min} or {@code 1.5 h}, within a range that includes its ends. */
+    public static double minutes(String text, double least, double most) throws UnreadableException {
+        var matcher = numberIn(text, "a duration such as 10 min");
+        double factor = switch (unit(matcher)) {
+            case "", "min", "mins", "minute", "minutes" -> 1;
+            case "h", "hour", "hours" -> 60;
+            case "s", "sec", "seconds" -> 1 / 60.;
+            default -> throw new UnreadableException("the unit must be min or h, as in 10 min");
+        };
+        return within(number(matcher) * factor, least, most, "min");
+    }
+
+    /** A number with one unit that may be left out, within a range that includes its ends. */
+    public static double number(String text, double least, double most, String unit) throws UnreadableException {
+        var matcher = numberIn(text, "a number such as " + (write(least, 0) + " " + unit).strip());
+        if (!unit(matcher).isEmpty() && !unit(matcher).equals(unit.toLowerCase(Locale.ROOT))) {
+            throw new UnreadableException(
+                    unit.isEmpty() ? "must be a number without a unit" : "the unit must be " + unit);
+        }
+        return within(number(matcher), least, most, unit);
     }
 
     /** A whole number within a range that includes its ends. */
@@ -74,8 +122,11 @@ public final class Typed {
             throw new UnreadableException("must be " + wanted);
         }
         if (THOUSANDS_OR_DECIMAL.matcher(matcher.group(2)).matches()) {
-            throw new UnreadableException(
-                    "could be thousands or decimals: write it without the comma, or with a point");
+            throw UnreadableException.asking(
+                    "could be thousands or decimals: which?",
+                    List.of(
+                            new Choice(text.replace(",", ""), "a thousand or more"),
+                            new Choice(text.replace(',', '.'), "a decimal point")));
         }
         return matcher;
     }
@@ -89,7 +140,8 @@ public final class Typed {
         return matcher.group(3).strip().toLowerCase(Locale.ROOT);
     }
 
-    private static double within(double value, double least, double most, String unit) throws UnreadableException {
+    /** The value if it lies in a range that includes its ends. */
+    public static double within(double value, double least, double most, String unit) throws UnreadableException {
         if (value >= least && value <= most) {
             return value;
         }

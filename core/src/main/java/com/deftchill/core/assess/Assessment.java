@@ -16,6 +16,9 @@ import java.util.Optional;
  * @param milestones in the order of waiting
  * @param verdicts worst first
  * @param prediction the figures a log entry keeps
+ * @param strip the dose on a ruler of firmness
+ * @param flags what must be known before it is served
+ * @param method step by step
  */
 public record Assessment(
         List<Sentence> line,
@@ -24,7 +27,10 @@ public record Assessment(
         Course course,
         List<Milestone> milestones,
         List<Verdict> verdicts,
-        Prediction prediction) {
+        Prediction prediction,
+        DoseStrip strip,
+        List<Flag> flags,
+        List<Step> method) {
 
     /** A sentence of the line and how it bears on the dessert. */
     public record Sentence(Tone tone, String text) {}
@@ -32,20 +38,27 @@ public record Assessment(
     /**
      * Masses understood.
      *
-     * @param linesG of each ingredient line, g
+     * @param lines each ingredient line understood
+     * @param gel the dose understood
      * @param totalG of the whole mix, g
      * @param portionG in each mould, g
-     * @param gelatinPercent gelatin of the total mass, %
-     * @param gelatinGramsPerLitre gelatin of the aqueous phase, g/L
+     * @param gelatinPercent gelling agent of the total mass, %
+     * @param gelatinGramsPerLitre gelling agent of the aqueous phase, g/L
+     * @param bloomWaterG water that the agent brings, g
      * @param sheets the dose in sheets of this product; absent for powder
      */
     public record Amounts(
-            List<Double> linesG,
+            List<Understood> lines,
+            Understood gel,
             double totalG,
             double portionG,
             double gelatinPercent,
             double gelatinGramsPerLitre,
+            double bloomWaterG,
             Optional<Double> sheets) {}
+
+    /** A typed amount: grams, and what it was understood as (empty for plain grams). */
+    public record Understood(double grams, String how) {}
 
     /** A point of a profile: half-width and height, mm. */
     public record Point(double halfWidthMm, double heightMm) {}

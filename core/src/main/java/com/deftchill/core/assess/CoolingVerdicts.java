@@ -11,10 +11,10 @@ import java.util.List;
 
 /** Whether the cooler is cold enough to set it, and fast enough for safety. */
 final class CoolingVerdicts {
-    private static final double TWO_HOURS = 2 * 3600;
-    private static final double SIX_HOURS = 6 * 3600;
     /** Chilled food is kept at or below this, °C (handbook 4). */
     private static final double KEEP_C = 8;
+    /** Better kept below this, °C. */
+    private static final double AIM_BELOW_C = 5;
     /** Air that brings food below 5 °C in time. */
     private static final double AIM_AIR_C = 4;
 
@@ -26,8 +26,8 @@ final class CoolingVerdicts {
     }
 
     private static Verdict tooWarmToSet(Study study) {
-        var sentence = "The air is " + Words.celsius(study.batch().airC()) + ", and this gel melts at "
-                + Words.celsius(study.meltC()) + ": it never sets there.";
+        var sentence = "The air is " + study.celsius(study.batch().airC()) + ", and this gel melts at "
+                + study.celsius(study.meltC()) + ": it never sets there.";
         return verdict(
                 "cooler-too-warm",
                 Tone.BAD,
@@ -37,19 +37,53 @@ final class CoolingVerdicts {
                 coldAir(study));
     }
 
-    /** How fast the warmest point cools, and whether it gets and stays cold enough. */
+    /** How fast the warmest point cools by the kitchen's rule set, and whether it gets and stays cold enough. */
     static Verdict safety(Study study) {
-        double warm = study.history().warmSeconds();
-        double cold = study.history().coldSeconds();
-        boolean tooWarmAir = study.batch().airC() >= SetHistory.COLD_C;
-        boolean slow = warm > TWO_HOURS || (cold > SIX_HOURS && !tooWarmAir);
-        var sentence = cooling(study, warm, cold) + " Your food-safety plan and local rules come first.";
-        var evidence = new Evidence(
+        var rules = study.kitchen().safety();
+        boolean tooWarmAir = study.batch().airC() >= AIM_BELOW_C;
+        var late = rules.stages().stream()
+                .filter(stage -> study.history().secondsBelow(stage.celsius()) > stage.hours() * 3600)
+                .filter(stage ->
+                        !(tooWarmAir && stage.celsius() <= study.batch().airC()))
+                .toList();
+        var sentence = cooling(study) + " Your food-safety plan and local rules come first.";
+        var evidence = evidence(study);
+        if (study.batch().airC() > KEEP_C) {
+            var reason = "Air of " + study.celsius(study.batch().airC()) + ": chilled food is kept at or below "
+                    + study.celsius(KEEP_C) + ", better " + study.celsius(AIM_BELOW_C) + ". ";
+            return verdict(
+                    "kept-too-warm",
+                    Tone.UNSAFE,
+                    "Too warm for keeping food",
+                    reason + sentence,
+                    evidence,
+                    coldAir(study));
+        }
+        if (tooWarmAir) {
+            return verdict("air-warm", Tone.CAUTION, "Colder air would be safer", sentence, evidence, coldAir(study));
+        }
+        return late.isEmpty()
+                ? verdict("cooling", Tone.NOTE, "Cooling time", sentence, evidence, List.of())
+                : verdict("cooling-slow", Tone.CAUTION, "Cools slowly for safety", sentence, evidence, List.of());
+    }
+
+    private static Evidence evidence(Study study) {
+        var rules = study.kitchen().safety();
+        var constants = new java.util.ArrayList<Constant>();
+        for (var stage : rules.stages()) {
+            constants.add(new Constant(
+                    "below " + study.celsius(stage.celsius()),
+                    "within " + Typed.write(stage.hours(), 1) + " h",
+                    "S",
+                    rules.name()));
+        }
+        constants.add(new Constant("keep at or below", study.celsius(rules.keepC()), "S", rules.name()));
+        return new Evidence(
                 List.of(
                         new Given(
                                 "Poured at",
-                                Words.celsius(study.batch().component().pourC())),
-                        new Given("Air", Words.celsius(study.batch().airC())),
+                                study.celsius(study.batch().component().pourC())),
+                        new Given("Air", study.celsius(study.batch().airC())),
                         new Given(
                                 "Surface coefficient",
                                 Typed.write(study.batch().cooler().h(), 0) + " W/m2K"),
@@ -62,44 +96,31 @@ final class CoolingVerdicts {
                                                 "%.0e",
                                                 study.report().imbalance()))),
                 "Heat conduction through dessert and mould, two-dimensional; the warmest point counts.",
-                List.of(
-                        new Constant("57 to 21 °C", "2 h", "S", "US Food Code style"),
-                        new Constant("to 5 °C", "6 h in all", "S", "US Food Code style"),
-                        new Constant("keep at or below", "8 °C, aim 5 °C", "S", "UK guidance style")),
+                constants,
                 "A fifth either way from the surface coefficient; a full or often opened fridge is slower.",
                 "A fan fridge or blast chiller, smaller moulds, an ice bath before filling, a lower pour temperature.");
-        if (study.batch().airC() > KEEP_C) {
-            var reason = "Air of " + Words.celsius(study.batch().airC())
-                    + ": chilled food is kept at or below 8 °C, better 5 °C. ";
-            return verdict(
-                    "kept-too-warm",
-                    Tone.UNSAFE,
-                    "Too warm for keeping food",
-                    reason + sentence,
-                    evidence,
-                    coldAir(study));
-        }
-        if (tooWarmAir) {
-            return verdict("air-warm", Tone.CAUTION, "Colder air would be safer", sentence, evidence, coldAir(study));
-        }
-        return slow
-                ? verdict("cooling-slow", Tone.CAUTION, "Cools slowly for safety", sentence, evidence, List.of())
-                : verdict("cooling", Tone.NOTE, "Cooling time", sentence, evidence, List.of());
     }
 
-    private static String cooling(Study study, double warm, double cold) {
-        var end = Words.celsius(study.history().lastWarmestC());
-        if (Double.isInfinite(warm)) {
-            return "The warmest point stays at " + end + ".";
+    /** When the warmest point passes each limit of the rule set. */
+    private static String cooling(Study study) {
+        var rules = study.kitchen().safety();
+        var reached = new java.util.ArrayList<String>();
+        for (var stage : rules.stages()) {
+            double seconds = study.history().secondsBelow(stage.celsius());
+            if (Double.isInfinite(seconds)) {
+                var end = study.celsius(study.history().lastWarmestC());
+                return reached.isEmpty()
+                        ? "The warmest point stays at " + end + "."
+                        : "The warmest point is " + String.join(" and ", reached) + " and ends at " + end
+                                + ", not below " + study.celsius(stage.celsius()) + ".";
+            }
+            reached.add("below " + study.celsius(stage.celsius()) + " after " + Words.duration(seconds));
         }
-        var below = "The warmest point is below 21 °C after " + Words.duration(warm);
-        return Double.isInfinite(cold)
-                ? below + " and ends at " + end + ", not below 5 °C."
-                : below + " and below 5 °C after " + Words.duration(cold) + ".";
+        return "The warmest point is " + String.join(" and ", reached) + ".";
     }
 
     private static List<Fix> coldAir(Study study) {
-        var usual = Words.celsius(Math.min(AIM_AIR_C, study.batch().cooler().airC()));
+        var usual = study.celsius(Math.min(AIM_AIR_C, study.batch().cooler().airC()));
         return List.of(
                 new Fix("Chill at " + usual, "below 5 °C all through", List.of(new Fix.Change("/cooler/air", usual))));
     }

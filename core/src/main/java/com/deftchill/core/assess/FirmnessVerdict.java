@@ -8,7 +8,7 @@ import java.util.List;
 
 /** Too soft, right, or too firm for the way it is served, a day after pouring. */
 final class FirmnessVerdict {
-    private static final String PATH = "/components/0/gelatin/amount";
+    private static final String PATH = "/components/0/gel/amount";
 
     private FirmnessVerdict() {}
 
@@ -37,7 +37,7 @@ final class FirmnessVerdict {
     }
 
     private static List<Fix> fixes(Study study) {
-        return new DoseFix(study).fix().stream().toList();
+        return new Dosing(study).fix().stream().toList();
     }
 
     private static Verdict verdict(

@@ -28,8 +28,10 @@ final class FitVerdict {
             return verdict(
                     study, "overfilled", Tone.BAD, "Does not fit the moulds", sentence, countFix(study, comfortable));
         }
+        double lost = study.batch().loss() * study.mix().massG();
         var sentence = count + " x " + Words.ml(fill) + ", filled " + Words.mm(study.fillMm()) + " high, "
-                + Words.mm(study.batch().mould().vessel().profile().brimMm() - study.fillMm()) + " below the rim.";
+                + Words.mm(study.batch().mould().vessel().profile().brimMm() - study.fillMm()) + " below the rim."
+                + (lost > 0 ? " " + Words.grams(lost) + " stays in bowl and jug." : "");
         if (fill < LOOKS_LOST * brim) {
             int fewer = (int) Math.max(1, Math.floor(fill * count / (0.8 * brim)));
             return verdict(
@@ -55,12 +57,15 @@ final class FitVerdict {
         var evidence = new Evidence(
                 List.of(
                         new Given("Mass of the mix", Words.grams(study.mix().massG())),
+                        new Given(
+                                "Stays in bowl and jug",
+                                Words.percent(study.batch().loss())),
                         new Given("Density", Typed.write(study.material().density(), 0) + " kg/m3"),
                         new Given("Moulds", Integer.toString(study.batch().count())),
                         new Given("Brim volume", Words.ml(profile.brimMl()))),
                 "Volume = mass / density, shared evenly; the height follows from the mould's profile.",
                 List.of(),
-                "About 1 % from the density; what stays in the bowl is not counted.",
+                "About 1 % from the density, and what stays in the bowl.",
                 "The amounts, the count, another mould.");
         return new Verdict(code, tone, headline, sentence, "/mould/count", evidence, fixes);
     }

@@ -52,14 +52,14 @@ final class Milestones {
         var batch = study.batch();
         var evidence = new Evidence(
                 List.of(
-                        new Given("Poured at", Words.celsius(batch.component().pourC()) + ", " + batch.pouredAt()),
-                        new Given("Chilled in", batch.cooler().name() + ", " + Words.celsius(batch.airC())),
+                        new Given("Poured at", study.celsius(batch.component().pourC()) + ", " + batch.pouredAt()),
+                        new Given("Chilled in", batch.cooler().name() + ", " + study.celsius(batch.airC())),
                         new Given(
                                 "Surface coefficient",
                                 Typed.write(batch.cooler().h(), 0) + " W/m2K"),
                         new Given("Mould", batch.mould().name() + ", filled " + Words.mm(study.fillMm())),
-                        new Given("Gelatin in the water", Typed.write(study.gramsPerLitre(), 1) + " g/L"),
-                        new Given("Gel melts at", Words.celsius(study.meltC()))),
+                        new Given("Gelling agent in the water", Typed.write(study.gramsPerLitre(), 1) + " g/L"),
+                        new Given("Gel melts at", study.celsius(study.meltC()))),
                 rule
                         + " Temperature by heat conduction through dessert and mould; helices grow at each point along its own"
                         + " temperature.",

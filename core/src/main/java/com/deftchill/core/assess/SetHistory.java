@@ -3,8 +3,8 @@ package com.deftchill.core.assess;
 import com.deftchill.core.chill.ChillListener;
 import com.deftchill.core.chill.Grid;
 import com.deftchill.core.gel.Firmness;
-import com.deftchill.core.gel.GelatinModel;
-import com.deftchill.core.gel.Maturing;
+import com.deftchill.core.gel.GelModel;
+import com.deftchill.core.gel.Setting;
 import com.deftchill.core.turnout.Slump;
 import java.util.Arrays;
 
@@ -16,49 +16,42 @@ final class SetHistory implements ChillListener {
     /** A core colder than this may be turned out, °C (handbook 5). */
     static final double CORE_C = 8;
 
-    /** Safety limits of the warmest point, °C (handbook 4, US Food Code style). */
-    static final double WARM_C = 21;
-
-    static final double COLD_C = 5;
-
     private static final double BEST_SHARE = 0.9;
 
     private final Grid grid;
-    private final GelatinModel model;
+    private final GelModel model;
     private final double gramsPerLitre;
     private final double factor;
     private final Slump slump;
-    private final Maturing maturing;
+    private final Setting setting;
 
     private final Crossing set = Crossing.risesTo(Firmness.HOLDS_PA);
     private final Crossing stands = Crossing.fallsTo(Slump.READY);
     private final Crossing coreCold = Crossing.fallsTo(CORE_C);
-    private final Crossing belowWarm = Crossing.fallsTo(WARM_C);
-    private final Crossing belowCold = Crossing.fallsTo(COLD_C);
 
     private final double[] rowRigidity;
-    private final double[] helixWhenJudged;
+    private final double[] shareWhenJudged;
     private double[] seconds = new double[256];
     private double[] weakest = new double[256];
     private double[] mean = new double[256];
     private double[] warmest = new double[256];
     private int count;
 
-    SetHistory(Grid grid, GelatinModel model, double gramsPerLitre, double factor, Slump slump) {
+    SetHistory(Grid grid, GelModel model, double gramsPerLitre, double factor, Slump slump) {
         this.grid = grid;
         this.model = model;
         this.gramsPerLitre = gramsPerLitre;
         this.factor = factor;
         this.slump = slump;
-        maturing = new Maturing(model, grid.cells());
+        setting = model.setting(grid.cells());
         rowRigidity = new double[grid.rows()];
-        helixWhenJudged = new double[grid.cells()];
+        shareWhenJudged = new double[grid.cells()];
     }
 
     @Override
     public void afterStep(double time, double stepSeconds, double[] meanCelsius, double[] celsius) {
         if (stepSeconds > 0) {
-            maturing.advance(meanCelsius, stepSeconds);
+            setting.advance(meanCelsius, stepSeconds);
         }
         if (count == seconds.length) {
             grow();
@@ -68,11 +61,9 @@ final class SetHistory implements ChillListener {
         set.follow(time, weakest[count]);
         stands.follow(time, slump.meanStrain(rowRigidity));
         coreCold.follow(time, warmest[count]);
-        belowWarm.follow(time, warmest[count]);
-        belowCold.follow(time, warmest[count]);
         if (time == JUDGED_AT) {
-            for (int cell = 0; cell < helixWhenJudged.length; cell++) {
-                helixWhenJudged[cell] = maturing.helixShare(cell);
+            for (int cell = 0; cell < shareWhenJudged.length; cell++) {
+                shareWhenJudged[cell] = setting.share(cell);
             }
         }
         count++;
@@ -88,14 +79,13 @@ final class SetHistory implements ChillListener {
         return Math.max(set.seconds(), Math.max(stands.seconds(), coreCold.seconds()));
     }
 
-    /** Seconds until the warmest point is below 21 °C. */
-    double warmSeconds() {
-        return belowWarm.seconds();
-    }
-
-    /** Seconds until the warmest point is below 5 °C. */
-    double coldSeconds() {
-        return belowCold.seconds();
+    /** Seconds until the warmest point is below a temperature, °C. */
+    double secondsBelow(double celsius) {
+        var below = Crossing.fallsTo(celsius);
+        for (int i = 0; i < count; i++) {
+            below.follow(seconds[i], warmest[i]);
+        }
+        return below.seconds();
     }
 
     /** Seconds until the mean rigidity has reached nine tenths of its last value. */
@@ -131,16 +121,16 @@ final class SetHistory implements ChillListener {
     /** Mean rigidity of each row when judged, Pa, had the gel this concentration, g/L, and factor. */
     double[] rowsWhenJudged(double concentration, double withFactor) {
         var rows = new double[grid.rows()];
-        rigidity(cell -> helixWhenJudged[cell], concentration, withFactor, rows);
+        rigidity(cell -> shareWhenJudged[cell], concentration, withFactor, rows);
         return rows;
     }
 
-    /** Helix share when judged, mean over the volume. */
-    double meanHelixWhenJudged() {
+    /** Share of setting when judged, mean over the volume. */
+    double meanShareWhenJudged() {
         double sum = 0;
         double volume = 0;
-        for (int cell = 0; cell < helixWhenJudged.length; cell++) {
-            sum += grid.volume(cell) * helixWhenJudged[cell];
+        for (int cell = 0; cell < shareWhenJudged.length; cell++) {
+            sum += grid.volume(cell) * shareWhenJudged[cell];
             volume += grid.volume(cell);
         }
         return sum / volume;
@@ -154,7 +144,7 @@ final class SetHistory implements ChillListener {
             }
         }
         warmest[count] = hottest;
-        weakest[count] = rigidity(maturing::helixShare, gramsPerLitre, factor, rowRigidity);
+        weakest[count] = rigidity(setting::share, gramsPerLitre, factor, rowRigidity);
         mean[count] = Arrays.stream(rowRigidity).average().orElse(0);
     }
 

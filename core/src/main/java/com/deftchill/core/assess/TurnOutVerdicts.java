@@ -64,8 +64,8 @@ final class TurnOutVerdicts {
         var headline = strain < Slump.SAGS ? "Sags when turned out" : "Will not stand";
         // Where it is too soft as well, that verdict offers the dose.
         boolean tooSoft = study.judgedPa() < Served.TURNED_OUT.leastPa();
-        var fixes = tooSoft ? List.<Fix>of() : new DoseFix(study).fix().stream().toList();
-        return new Verdict("slumps", Tone.BAD, headline, sentence, "/components/0/gelatin/amount", evidence, fixes);
+        var fixes = tooSoft ? List.<Fix>of() : new Dosing(study).fix().stream().toList();
+        return new Verdict("slumps", Tone.BAD, headline, sentence, "/components/0/gel/amount", evidence, fixes);
     }
 
     private static Verdict release(Study study) {
@@ -95,7 +95,7 @@ final class TurnOutVerdicts {
         var vent = suction(study)
                 ? " Let air in at one edge with a knife tip before turning over: it holds by suction."
                 : "";
-        var water = Words.celsius(Study.DIP_WATER_C);
+        var water = study.celsius(Study.DIP_WATER_C);
         if (Double.isInfinite(window.aim())) {
             return verdict(
                     "dip-useless",
@@ -126,9 +126,9 @@ final class TurnOutVerdicts {
         return new Evidence(
                 List.of(
                         new Given("Wall", wall(study)),
-                        new Given("Gel melts at", Words.celsius(study.meltC())),
+                        new Given("Gel melts at", study.celsius(study.meltC())),
                         new Given(
-                                "Mould and gel at", Words.celsius(study.batch().airC())),
+                                "Mould and gel at", study.celsius(study.batch().airC())),
                         new Given(
                                 "Seconds until 0.2, 0.25 and 0.5 mm have melted",
                                 seconds(study.dip().least()) + ", "

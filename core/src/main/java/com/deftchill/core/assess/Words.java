@@ -1,5 +1,6 @@
 package com.deftchill.core.assess;
 
+import com.deftchill.core.amount.TemperatureScale;
 import com.deftchill.core.amount.Typed;
 import java.time.LocalTime;
 import java.time.format.DateTimeFormatter;
@@ -24,8 +25,14 @@ final class Words {
         return Typed.write(ml, 0) + " ml";
     }
 
-    static String celsius(double celsius) {
-        return Typed.write(celsius, 1) + " °C";
+    /** A temperature on a kitchen's scale. */
+    static String temperature(double celsius, TemperatureScale scale) {
+        return Typed.write(scale.of(celsius), scale == TemperatureScale.CELSIUS ? 1 : 0) + " " + scale.unit();
+    }
+
+    /** A difference of temperature on a kitchen's scale. */
+    static String difference(double kelvin, TemperatureScale scale) {
+        return Typed.write(scale.ofDifference(kelvin), 0) + " " + scale.unit();
     }
 
     static String percent(double share) {

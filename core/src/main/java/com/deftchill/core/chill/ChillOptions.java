@@ -31,6 +31,11 @@ public record ChillOptions(
                 cellMm / 2, minCells * 2, maxCells * 2, toleranceK / 4, firstStep / 2, maxStep / 2, maxStepShare / 2);
     }
 
+    /** Four times as long steps in time, for comparisons. */
+    public ChillOptions coarser() {
+        return new ChillOptions(cellMm, minCells, maxCells, toleranceK * 4, firstStep, maxStep * 2, maxStepShare * 2);
+    }
+
     /** Number of cells over a length, mm. */
     int cells(double mm) {
         return Math.max(minCells, Math.min(maxCells, (int) Math.ceil(mm / cellMm)));

@@ -4,13 +4,13 @@ import java.util.Arrays;
 
 /** Rigidity in the cook's words and on one scale: 0 at 20 Pa, 100 at 20 kPa, logarithmic (handbook 2, anchors [E]). */
 public enum Firmness {
-    RUNS(0, "runs"),
-    BARELY_HOLDS(20, "barely holds, for the spoon only"),
-    TREMBLING(80, "trembling, for glasses"),
-    TENDER(300, "tender, turns out if low enough"),
-    FIRM(1500, "firm, slices"),
-    BOUNCY(5000, "bouncy"),
-    RUBBER(12000, "rubber");
+    RUNS(0, "runs", "runs"),
+    BARELY_HOLDS(20, "barely holds, for the spoon only", "barely holds"),
+    TREMBLING(80, "trembling, for glasses", "trembling"),
+    TENDER(300, "tender, turns out if low enough", "tender"),
+    FIRM(1500, "firm, slices", "firm"),
+    BOUNCY(5000, "bouncy", "bouncy"),
+    RUBBER(12000, "rubber", "rubber");
 
     /** Below this a gel runs, Pa. */
     public static final double HOLDS_PA = 20;
@@ -19,10 +19,12 @@ public enum Firmness {
 
     private final double fromPa;
     private final String words;
+    private final String shortWord;
 
-    Firmness(double fromPa, String words) {
+    Firmness(double fromPa, String words, String shortWord) {
         this.fromPa = fromPa;
         this.words = words;
+        this.shortWord = shortWord;
     }
 
     /** Lower end of the zone, Pa. */
@@ -33,6 +35,11 @@ public enum Firmness {
     /** The zone in words. */
     public String words() {
         return words;
+    }
+
+    /** The zone in one or two words. */
+    public String shortWord() {
+        return shortWord;
     }
 
     /** The zone that a rigidity lies in. */
@@ -49,5 +56,10 @@ public enum Firmness {
             return 0;
         }
         return Math.min(100, 100 / DECADES * Math.log10(rigidityPa / HOLDS_PA));
+    }
+
+    /** Rigidity, Pa, of a score from 0 to 100. */
+    public static double rigidity(double score) {
+        return HOLDS_PA * Math.pow(10, score * DECADES / 100);
     }
 }

@@ -3,7 +3,7 @@ package com.deftchill.core.gel;
 import static com.deftchill.core.gel.GelatinParameters.BLOOM_TEST_CELSIUS;
 import static com.deftchill.core.gel.GelatinParameters.BLOOM_TEST_GRAMS_PER_LITRE;
 
-import com.deftchill.core.larder.GelatinProduct;
+import com.deftchill.core.larder.GelProduct;
 
 /**
  * Rigidity of a gelatin gel after the helix-concentration master curve (Joly-Duhamel, Hellio, Ajdari, Djabourov 2002):
@@ -16,18 +16,21 @@ import com.deftchill.core.larder.GelatinProduct;
  *
  * <p>c in g gelatin per litre of water and gelatin, chi the helix share 0..1, f the product of {@link StrengthFactors}.
  */
-public final class GelatinModel {
+public final class GelatinModel implements GelModel {
     private static final double REFERENCE_BLOOM = 250;
 
     private final GelatinParameters parameters;
     private final double helixShareAt10;
     private final double maxMeltC;
 
-    public GelatinModel(GelatinParameters parameters, GelatinProduct product) {
+    public GelatinModel(GelatinParameters parameters, GelProduct product) {
+        this(parameters, product.bloom(), product.heat().maxMeltC());
+    }
+
+    GelatinModel(GelatinParameters parameters, double bloom, double maxMeltC) {
         this.parameters = parameters;
-        this.maxMeltC = product.maxMeltC();
-        double helix =
-                1 + parameters.bloomGain() * Math.pow(product.bloom() / REFERENCE_BLOOM, 1 / parameters.exponent());
+        this.maxMeltC = maxMeltC;
+        double helix = 1 + parameters.bloomGain() * Math.pow(bloom / REFERENCE_BLOOM, 1 / parameters.exponent());
         this.helixShareAt10 = helix * parameters.criticalHelix() / BLOOM_TEST_GRAMS_PER_LITRE;
     }
 
@@ -46,27 +49,29 @@ public final class GelatinModel {
     }
 
     /** Rigidity, Pa, of c g/L at helix share chi with strength factor f; 0 for a liquid. */
+    @Override
     public double rigidity(double gramsPerLitre, double helixShare, double factor) {
         double excess = gramsPerLitre * helixShare / parameters.criticalHelix() - 1;
         return excess > 0 ? parameters.scalePa() * factor * Math.pow(excess, parameters.exponent()) : 0;
-    }
-
-    /** Concentration, g/L, that has the wanted rigidity, Pa, at helix share chi with factor f: the inverse of the above. */
-    public double concentrationFor(double rigidityPa, double helixShare, double factor) {
-        double excess = Math.pow(rigidityPa / (parameters.scalePa() * factor), 1 / parameters.exponent());
-        return (1 + excess) * parameters.criticalHelix() / helixShare;
     }
 
     /**
      * Temperature, °C, at which a gel of c g/L melts: where c chi_eq = c*. Far below zero for doses too small to gel in
      * any kitchen.
      */
+    @Override
     public double meltingPoint(double gramsPerLitre) {
         double share = parameters.criticalHelix() / gramsPerLitre;
         return maxMeltC - (maxMeltC - BLOOM_TEST_CELSIUS) * share / helixShareAt10;
     }
 
+    @Override
+    public Setting setting(int points) {
+        return new Maturing(this, points);
+    }
+
     /** Temperature, °C, at which a cooling mix of c g/L starts to set. */
+    @Override
     public double settingOnset(double gramsPerLitre) {
         return meltingPoint(gramsPerLitre) - parameters.onsetBelowMeltK();
     }

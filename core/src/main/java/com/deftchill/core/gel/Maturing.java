@@ -9,7 +9,7 @@ import com.deftchill.core.gel.GelatinParameters.Mode;
  * when the target lies below m. The helix share is the weighted sum, scaled so that 17 h at 10 °C gives the Bloom test's
  * value. Steps of constant temperature are exact, whatever their length.
  */
-public final class Maturing {
+public final class Maturing implements Setting {
     private static final double SECONDS_PER_HOUR = 3600;
     /** Neighbours this close in temperature share their rate; its error is below 1e-4 relative. */
     private static final double SAME_K = 1e-3;
@@ -41,6 +41,7 @@ public final class Maturing {
     }
 
     /** Moves every point on by some seconds, each at its own temperature, °C (as many as there are points). */
+    @Override
     public void advance(double[] celsius, double seconds) {
         double h = seconds / SECONDS_PER_HOUR;
         double melt = Math.exp(-h / model.parameters().meltHours());
@@ -64,7 +65,8 @@ public final class Maturing {
     }
 
     /** Present helix share of a point. */
-    public double helixShare(int point) {
+    @Override
+    public double share(int point) {
         double sum = 0;
         for (int i = 0; i < weight.length; i++) {
             sum += weight[i] * modes[point * weight.length + i];

@@ -1,5 +1,6 @@
 package com.deftchill.core.gel;
 
+import com.deftchill.core.larder.GelProduct.Agent;
 import com.deftchill.core.larder.Ingredient.Protease;
 import com.deftchill.core.mix.Mix;
 import java.util.ArrayList;
@@ -8,7 +9,7 @@ import org.hipparchus.analysis.interpolation.LinearInterpolator;
 import org.hipparchus.analysis.polynomials.PolynomialSplineFunction;
 
 /**
- * What else in the mix makes a gelatin gel stronger or weaker, each by name; the factors multiply. Sources: handbook 2,
+ * What else in the mix makes a gel stronger or weaker, each by name; the factors multiply. Sources: handbook 2,
  * all [E] but the direction of each, which is [L].
  *
  * @param factors those that apply to this mix, in the order of the handbook
@@ -24,6 +25,8 @@ public record StrengthFactors(List<Factor> factors) {
 
     private static final PolynomialSplineFunction ACID =
             linear(new double[] {0, 2.5, 3.0, 3.5, 4.0, 5.0, 14}, new double[] {0.4, 0.4, 0.55, 0.75, 0.9, 1, 1});
+    private static final PolynomialSplineFunction ACID_BOILED =
+            linear(new double[] {0, 2.5, 3.5, 4.5, 14}, new double[] {0.4, 0.4, 0.7, 1, 1});
     private static final PolynomialSplineFunction ALCOHOL =
             linear(new double[] {0, 0.10, 0.15, 0.20, 0.25, 1}, new double[] {1, 1, 0.9, 0.75, 0.6, 0.6});
     private static final PolynomialSplineFunction SUGAR =
@@ -43,16 +46,46 @@ public record StrengthFactors(List<Factor> factors) {
         factors = List.copyOf(factors);
     }
 
-    /** The factors that apply to a mix. */
-    public static StrengthFactors of(Mix mix) {
+    /**
+     * The factors that apply to a gelling agent in a mix.
+     *
+     * @param kept share of the strength that heat has left, 0 to 1
+     */
+    public static StrengthFactors of(Mix mix, Agent agent, double kept) {
         var found = new ArrayList<Factor>();
+        return switch (agent) {
+            case GELATIN -> gelatin(mix, kept, found);
+            case AGAR -> other(mix, false, found);
+            case IOTA, KAPPA -> other(mix, true, found);
+        };
+    }
+
+    /** Agar and carrageenans: fat fills the gel; boiled in acid they lose strength; carrageenans take up milk protein. */
+    private static StrengthFactors other(Mix mix, boolean takesMilk, List<Factor> found) {
+        if (takesMilk) {
+            milkProtein(mix, found);
+        }
+        fat(mix, found);
+        add(found, "acidity", ACID_BOILED.value(mix.ph()), "pH about %.1f", mix.ph());
+        return new StrengthFactors(found);
+    }
+
+    private static void milkProtein(Mix mix, List<Factor> found) {
         add(
                 found,
                 "milk protein",
                 1 + PROTEIN_GAIN * mix.milkProteinPerWater(),
                 "%.3f g per g water",
                 mix.milkProteinPerWater());
+    }
+
+    private static void fat(Mix mix, List<Factor> found) {
         add(found, "fat droplets", filler(mix.fatVolumeShare()), "%.0f % of the volume", 100 * mix.fatVolumeShare());
+    }
+
+    private static StrengthFactors gelatin(Mix mix, double kept, List<Factor> found) {
+        milkProtein(mix, found);
+        fat(mix, found);
         add(found, "acidity", ACID.value(mix.ph()), "pH about %.1f", mix.ph());
         add(
                 found,
@@ -64,6 +97,7 @@ public record StrengthFactors(List<Factor> factors) {
         if (mix.saltOfAqueous() > SALT_LIMIT) {
             add(found, "salt", SALT_FACTOR, "%.1f % of the liquid", 100 * mix.saltOfAqueous());
         }
+        add(found, "heat", kept, "%.1f % of the strength lost", 100 * (1 - kept));
         if (mix.protease() != Protease.NONE) {
             double value = mix.protease() == Protease.STRONG ? 0 : WEAK_PROTEASE_FACTOR;
             found.add(new Factor("raw fruit enzyme", value, mix.proteaseFrom()));

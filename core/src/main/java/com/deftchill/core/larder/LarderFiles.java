@@ -4,6 +4,7 @@ import com.deftchill.core.composition.Composition;
 import com.deftchill.core.composition.Constituent;
 import com.deftchill.core.larder.Ingredient.Protease;
 import com.deftchill.core.larder.Ingredient.Tint;
+import com.deftchill.core.larder.Ingredient.Trait;
 import com.deftchill.core.vessel.Profile;
 import com.deftchill.core.vessel.Symmetry;
 import com.deftchill.core.vessel.Vessel;
@@ -13,6 +14,7 @@ import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -33,31 +35,43 @@ public final class LarderFiles {
             .setTrim(true)
             .get();
 
-    private static final Map<Constituent, String> COLUMNS = Map.ofEntries(
-            Map.entry(Constituent.WATER, "water"),
-            Map.entry(Constituent.MILK_FAT, "milkFat"),
-            Map.entry(Constituent.COCOA_BUTTER, "cocoaButter"),
-            Map.entry(Constituent.OTHER_FAT, "otherFat"),
-            Map.entry(Constituent.SUGARS, "sugars"),
-            Map.entry(Constituent.MILK_PROTEIN, "milkProtein"),
-            Map.entry(Constituent.OTHER_PROTEIN, "otherProtein"),
-            Map.entry(Constituent.COCOA_SOLIDS, "cocoa"),
-            Map.entry(Constituent.STARCH_FIBRE, "starchFibre"),
-            Map.entry(Constituent.SALT, "salt"),
-            Map.entry(Constituent.ASH, "ash"),
-            Map.entry(Constituent.ALCOHOL, "alcohol"));
+    /** Constituents by their column, in the order of the file. */
+    static final Map<Constituent, String> COLUMNS = columns();
 
     private LarderFiles() {}
 
+    private static Map<Constituent, String> columns() {
+        var columns = new EnumMap<Constituent, String>(Constituent.class);
+        columns.put(Constituent.WATER, "water");
+        columns.put(Constituent.MILK_FAT, "milkFat");
+        columns.put(Constituent.COCOA_BUTTER, "cocoaButter");
+        columns.put(Constituent.OTHER_FAT, "otherFat");
+        columns.put(Constituent.SUGARS, "sugars");
+        columns.put(Constituent.MILK_PROTEIN, "milkProtein");
+        columns.put(Constituent.OTHER_PROTEIN, "otherProtein");
+        columns.put(Constituent.COCOA_SOLIDS, "cocoa");
+        columns.put(Constituent.STARCH_FIBRE, "starchFibre");
+        columns.put(Constituent.SALT, "salt");
+        columns.put(Constituent.ASH, "ash");
+        columns.put(Constituent.ALCOHOL, "alcohol");
+        return columns;
+    }
+
     /** The larder as shipped. */
     public static Larder shipped() {
-        Map<String, WallMaterial> materials = read("wall-materials.csv", LarderFiles::wallMaterial).stream()
-                .collect(Collectors.toMap(WallMaterial::id, Function.identity()));
+        var materials = wallMaterials();
         return new Larder(
                 read("ingredients.csv", LarderFiles::ingredient),
-                read("gelatins.csv", LarderFiles::gelatin),
+                read("gelatins.csv", LarderFiles::gel),
                 read("moulds.csv", row -> mould(row, materials)),
-                read("coolers.csv", LarderFiles::cooler));
+                read("coolers.csv", LarderFiles::cooler),
+                read("allergens.csv", LarderFiles::allergen));
+    }
+
+    /** What moulds are made of, by id. */
+    static Map<String, WallMaterial> wallMaterials() {
+        return read("wall-materials.csv", LarderFiles::wallMaterial).stream()
+                .collect(Collectors.toMap(WallMaterial::id, Function.identity(), (a, b) -> a, LinkedHashMap::new));
     }
 
     private static Ingredient ingredient(CSVRecord row) {
@@ -70,20 +84,58 @@ public final class LarderFiles {
                 Composition.of(shares),
                 number(row, "ph"),
                 number(row, "buffer"),
-                Protease.valueOf(row.get("enzyme").toUpperCase(Locale.ROOT)),
-                Tint.valueOf(row.get("tint").toUpperCase(Locale.ROOT)),
+                Protease.valueOf(upper(row, "enzyme")),
+                Tint.valueOf(upper(row, "tint")),
+                new Ingredient.Spooned(row.get("bulk").isEmpty() ? 0 : number(row, "bulk"), pieces(row.get("pieces"))),
+                new Ingredient.Labelling(
+                        words(row, "allergens"),
+                        words(row, "mayContain"),
+                        Diet.valueOf(upper(row, "diet")),
+                        words(row, "traits").stream()
+                                .map(trait -> Trait.valueOf(
+                                        trait.toUpperCase(Locale.ROOT).replace('-', '_')))
+                                .collect(Collectors.toSet())),
                 row.get("source"));
     }
 
-    private static GelatinProduct gelatin(CSVRecord row) {
-        return new GelatinProduct(
+    private static GelProduct gel(CSVRecord row) {
+        return new GelProduct(
                 row.get("id"),
                 row.get("name"),
+                GelProduct.Agent.valueOf(upper(row, "agent")),
                 number(row, "bloom"),
-                GelatinProduct.Form.valueOf(row.get("form").toUpperCase(Locale.ROOT)),
+                GelProduct.Form.valueOf(upper(row, "form")),
                 number(row, "sheet"),
-                number(row, "maxMelt"),
+                number(row, "packet"),
+                new GelProduct.Heat(
+                        number(row, "maxMelt"), number(row, "like"), number(row, "sets"), number(row, "melts")),
+                number(row, "spoon"),
+                row.get("origin"),
+                words(row, "allergens"),
+                Diet.valueOf(upper(row, "diet")),
                 row.get("source"));
+    }
+
+    private static Allergen allergen(CSVRecord row) {
+        return new Allergen(row.get("id"), row.get("name"), row.get("eu"), row.get("us"));
+    }
+
+    /** Reads {@code yolk:18}: a piece and its mass, g. */
+    private static Map<String, Double> pieces(String text) {
+        return Stream.of(text.split(" "))
+                .filter(piece -> !piece.isEmpty())
+                .map(piece -> piece.split(":"))
+                .collect(Collectors.toMap(piece -> piece[0], piece -> Double.valueOf(piece[1])));
+    }
+
+    private static List<String> words(CSVRecord row, String column) {
+        return Stream.of(row.get(column).split(" "))
+                .filter(word -> !word.isEmpty())
+                .toList();
+    }
+
+    private static String upper(CSVRecord row, String column) {
+        return row.get(column).toUpperCase(Locale.ROOT);
     }
 
     private static Cooler cooler(CSVRecord row) {
@@ -136,7 +188,8 @@ public final class LarderFiles {
         return Double.parseDouble(row.get(column));
     }
 
-    private static <T> List<T> read(String file, Function<CSVRecord, T> toItem) {
+    /** The rows of one of the data files beside this class. */
+    public static <T> List<T> read(String file, Function<CSVRecord, T> toItem) {
         try (var stream = LarderFiles.class.getResourceAsStream(file);
                 var reader = new InputStreamReader(stream, StandardCharsets.UTF_8);
                 var rows = FORMAT.parse(reader)) {

@@ -29,8 +29,28 @@ public record Mix(
     /** Density of ethanol, g/ml (handbook 4). */
     private static final double ETHANOL_G_PER_ML = 0.789;
 
-    /** An ingredient and its mass, g. */
-    public record Part(Ingredient ingredient, double grams) {}
+    /** An ingredient, its mass, g, and what was done to it. */
+    public record Part(Ingredient ingredient, double grams, Treatment treatment) {
+        /** As it is bought. */
+        public Part(Ingredient ingredient, double grams) {
+            this(ingredient, grams, Treatment.AS_BOUGHT);
+        }
+
+        /** The same, heated for as long as ends its enzymes. */
+        public Part heated() {
+            return treatment.endsEnzymes() ? this : new Part(ingredient, grams, Treatment.HEATED);
+        }
+
+        /** Protein-cutting enzyme still active in it. */
+        public Protease protease() {
+            return treatment.endsEnzymes() ? Protease.NONE : ingredient.protease();
+        }
+    }
+
+    /** Alcohol of a mass of pure ethanol, ml. */
+    public static double alcoholMl(double grams) {
+        return grams / ETHANOL_G_PER_ML;
+    }
 
     /** Mixes the parts with gelatin and its bloom water (all in grams). */
     public static Mix of(List<Part> parts, double gelatinG, double bloomWaterG) {
@@ -48,8 +68,8 @@ public record Mix(
             double weight = part.grams() * ingredient.buffer();
             buffer += weight;
             bufferedPh += weight * ingredient.ph();
-            if (ingredient.protease().compareTo(protease) > 0) {
-                protease = ingredient.protease();
+            if (part.protease().compareTo(protease) > 0) {
+                protease = part.protease();
                 proteaseFrom = ingredient.name();
             }
         }
@@ -73,6 +93,11 @@ public record Mix(
     /** Gelatin by the kitchen's figure, % of total mass. */
     public double gelatinPercent() {
         return 100 * gelatinG / massG;
+    }
+
+    /** Mass of one constituent, g. */
+    public double grams(Constituent constituent) {
+        return massG * composition.share(constituent);
     }
 
     /** Milk protein per gram of water. */

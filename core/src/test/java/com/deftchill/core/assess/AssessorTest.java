@@ -1,13 +1,17 @@
 package com.deftchill.core.assess;
 
+import static com.deftchill.core.Formulas.line;
 import static com.deftchill.core.Formulas.pear;
 import static com.deftchill.core.Formulas.ramekin;
 import static com.deftchill.core.Formulas.withCooler;
+import static com.deftchill.core.Formulas.withGel;
 import static com.deftchill.core.Formulas.withGelatin;
+import static com.deftchill.core.Formulas.withHeat;
 import static com.deftchill.core.Formulas.withLines;
 import static com.deftchill.core.Formulas.withMould;
 import static com.deftchill.core.Formulas.withPour;
 import static com.deftchill.core.Formulas.withServed;
+import static com.deftchill.core.Formulas.withWanted;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -15,6 +19,8 @@ import com.deftchill.core.chill.ChillOptions;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.formula.WrittenFormula.Line;
 import com.deftchill.core.gel.GelatinParameters;
+import com.deftchill.core.kitchen.KitchenReader;
+import com.deftchill.core.kitchen.Workplace;
 import com.deftchill.core.larder.Ingredient;
 import com.deftchill.core.larder.Larder;
 import com.deftchill.core.larder.LarderFiles;
@@ -31,8 +37,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class AssessorTest {
     private static final Larder LARDER = LarderFiles.shipped();
-    private static final Assessor ASSESSOR =
-            new Assessor(LARDER, GelatinParameters.handbook(), ChillOptions.standard());
+    private static final Workplace WORKPLACE = new Workplace(LARDER, KitchenReader.standard());
+    private static final Assessor ASSESSOR = new Assessor(GelatinParameters.handbook(), ChillOptions.standard());
     private static final WrittenFormula SOFT = withGelatin(pear(), "8 g", "40 g");
 
     @Test
@@ -108,9 +114,9 @@ class AssessorTest {
                 mould,
                 mould.equals("terrine") ? "1" : "12");
         var fine = new Assessor(
-                LARDER, GelatinParameters.handbook(), ChillOptions.standard().halved());
+                GelatinParameters.handbook(), ChillOptions.standard().halved());
         var coarse = assess(formula).milestones();
-        var finer = fine.assess(formula).assessment().orElseThrow().milestones();
+        var finer = fine.assess(formula, WORKPLACE).assessment().orElseThrow().milestones();
         for (int i = 0; i < coarse.size(); i++) {
             double a = coarse.get(i).minutes().orElseThrow();
             double b = finer.get(i).minutes().orElseThrow();
@@ -157,7 +163,7 @@ class AssessorTest {
     @Test
     void rawKiwiNeverSets() {
         var lines = new ArrayList<>(pear().components().get(0).lines());
-        lines.add(new Line("kiwi-raw", "120 g"));
+        lines.add(line("kiwi-raw", "120 g"));
         var a = assess(withLines(pear(), lines));
         assertThat(a.line().get(0).text()).contains("Raw fruit prevents setting");
         assertThat(a.prediction().setsAfterMinutes()).isEmpty();
@@ -209,7 +215,7 @@ class AssessorTest {
         "'', /components/0/lines/0/amount"
     })
     void badAmountsNameFieldValueAndRule(String amount, String path) {
-        var outcome = ASSESSOR.assess(withLines(pear(), List.of(new Line("cream-35", amount))));
+        var outcome = ASSESSOR.assess(withLines(pear(), List.of(line("cream-35", amount))), WORKPLACE);
         assertThat(outcome.assessment()).isEmpty();
         assertThat(outcome.problems()).singleElement().satisfies(p -> {
             assertThat(p.path()).isEqualTo(path);
@@ -221,20 +227,22 @@ class AssessorTest {
 
     @Test
     void everythingWrongIsSaidAtOnce() {
-        var nothing = new WrittenFormula(9, null, "flambéed", null, null, null, null);
-        assertThat(ASSESSOR.assess(nothing).problems())
+        var nothing = new WrittenFormula(9, null, "cups", "flambéed", "a lot", null, null, null, null, null);
+        assertThat(ASSESSOR.assess(nothing, WORKPLACE).problems())
                 .extracting(Problem::code)
                 .contains(
                         "schema-unknown",
                         "served-unknown",
+                        "measures-unknown",
+                        "wanted-unreadable",
                         "components-count",
                         "mould-unknown",
                         "count-unreadable",
                         "cooler-unknown",
                         "time-unreadable");
-        var empty = ASSESSOR.assess(withLines(pear(), List.of()));
+        var empty = ASSESSOR.assess(withLines(pear(), List.of()), WORKPLACE);
         assertThat(empty.problems()).extracting(Problem::code).containsExactly("lines-count");
-        var unknown = ASSESSOR.assess(withLines(pear(), List.of(new Line("unobtainium", "5 g"))));
+        var unknown = ASSESSOR.assess(withLines(pear(), List.of(line("unobtainium", "5 g"))), WORKPLACE);
         assertThat(unknown.problems()).extracting(Problem::code).containsExactly("ingredient-unknown");
     }
 
@@ -247,7 +255,7 @@ class AssessorTest {
         int tooLow = 0;
         for (int n = 0; n < 150; n++) {
             var formula = random(random, ingredients);
-            var outcome = ASSESSOR.assess(formula);
+            var outcome = ASSESSOR.assess(formula, WORKPLACE);
             if (!outcome.problems().isEmpty()) {
                 assertThat(outcome.problems())
                         .as("seed %d, formula %d: %s", seed, n, formula)
@@ -271,7 +279,10 @@ class AssessorTest {
         int count = 1 + random.nextInt(8);
         for (int i = 0; i < count; i++) {
             lines.add(new Line(
-                    ingredients.get(random.nextInt(ingredients.size())).id(), logUniform(random, 0.01, 90_000) + " g"));
+                    ingredients.get(random.nextInt(ingredients.size())).id(),
+                    logUniform(random, 0.01, 90_000) + " g",
+                    List.of("", "raw", "heated", "canned", "pasteurised").get(random.nextInt(5)),
+                    List.of("", "hot", "cold").get(random.nextInt(3))));
         }
         var moulds = List.copyOf(LARDER.moulds());
         var coolers = List.copyOf(LARDER.coolers());
@@ -280,7 +291,16 @@ class AssessorTest {
         base = withCooler(base, coolers.get(random.nextInt(coolers.size())).id(), (random.nextInt(40) - 0.5) + "");
         base = withPour(base, random.nextInt(101) + " °C");
         base = withServed(base, random.nextBoolean() ? "in-glass" : "turned-out");
-        return withGelatin(withLines(base, lines), gelatin + " g", random.nextInt(100) + " g");
+        var gels = List.copyOf(LARDER.gels());
+        var bloom = List.of("", "weighed", "squeezed", "dry").get(random.nextInt(4));
+        base = withGel(
+                base,
+                new WrittenFormula.Gel(
+                        gels.get(random.nextInt(gels.size())).id(), gelatin + " g", bloom, random.nextInt(100) + " g"));
+        if (random.nextBoolean()) {
+            base = withHeat(base, random.nextInt(106) + " °C", random.nextInt(90) + " min", random.nextInt(31) + " °C");
+        }
+        return withLines(random.nextInt(3) > 0 ? base : withWanted(base, (1 + random.nextInt(98)) + ""), lines);
     }
 
     private static String logUniform(Random random, double from, double to) {
@@ -289,7 +309,7 @@ class AssessorTest {
     }
 
     private static Assessment assess(WrittenFormula formula) {
-        var outcome = ASSESSOR.assess(formula);
+        var outcome = ASSESSOR.assess(formula, WORKPLACE);
         assertThat(outcome.problems()).isEmpty();
         return outcome.assessment().orElseThrow();
     }
@@ -299,10 +319,7 @@ class AssessorTest {
     }
 
     private static Study study(WrittenFormula formula) {
-        var batch = com.deftchill.core.batch.BatchReader.read(formula, LARDER)
-                .batch()
-                .orElseThrow();
-        return Study.of(batch, GelatinParameters.handbook(), ChillOptions.standard());
+        return ASSESSOR.study(formula, WORKPLACE).study().orElseThrow();
     }
 
     private static double hours(Study study) {
@@ -331,10 +348,10 @@ class AssessorTest {
     private static WrittenFormula apply(WrittenFormula f, com.deftchill.core.verdict.Fix fix) {
         var result = f;
         for (var change : fix.changes()) {
-            var gelatin = result.components().get(0).gelatin();
+            var gelatin = result.components().get(0).gel();
             result = switch (change.path()) {
-                case "/components/0/gelatin/amount" -> withGelatin(result, change.value(), gelatin.bloomWater());
-                case "/components/0/gelatin/bloomWater" -> withGelatin(result, gelatin.amount(), change.value());
+                case "/components/0/gel/amount" -> withGelatin(result, change.value(), gelatin.bloomWater());
+                case "/components/0/gel/bloomWater" -> withGelatin(result, gelatin.amount(), change.value());
                 case "/components/0/pourTemperature" -> withPour(result, change.value());
                 case "/mould/count" -> withMould(result, result.mould().mould(), change.value());
                 case "/served" -> withServed(result, change.value());

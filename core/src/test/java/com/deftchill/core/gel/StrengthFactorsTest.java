@@ -3,6 +3,7 @@ package com.deftchill.core.gel;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import com.deftchill.core.larder.GelProduct.Agent;
 import com.deftchill.core.larder.Larder;
 import com.deftchill.core.larder.LarderFiles;
 import com.deftchill.core.mix.Mix;
@@ -81,7 +82,7 @@ class StrengthFactorsTest {
             var ingredient = larder.ingredient((String) idsAndGrams[i]).orElseThrow();
             parts.add(new Mix.Part(ingredient, ((Number) idsAndGrams[i + 1]).doubleValue()));
         }
-        return StrengthFactors.of(Mix.of(parts, 5, 25));
+        return StrengthFactors.of(Mix.of(parts, 5, 25), Agent.GELATIN, 1);
     }
 
     private static List<String> names(StrengthFactors factors) {

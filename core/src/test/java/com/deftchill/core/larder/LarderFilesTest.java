@@ -10,16 +10,16 @@ class LarderFilesTest {
     /** Reading checks shares, ranges and unique ids, row by row. */
     @Test
     void shipsALarderToWorkWith() {
-        assertThat(larder.ingredients()).hasSizeGreaterThanOrEqualTo(25);
-        assertThat(larder.gelatins()).hasSizeGreaterThanOrEqualTo(6);
-        assertThat(larder.moulds()).hasSizeGreaterThanOrEqualTo(10);
-        assertThat(larder.coolers()).hasSizeGreaterThanOrEqualTo(4);
+        assertThat(larder.ingredients()).hasSizeGreaterThanOrEqualTo(60);
+        assertThat(larder.gels()).hasSizeGreaterThanOrEqualTo(10);
+        assertThat(larder.moulds()).hasSizeGreaterThanOrEqualTo(22);
+        assertThat(larder.coolers()).hasSizeGreaterThanOrEqualTo(8);
     }
 
     @Test
     void everyRowNamesItsSource() {
         assertThat(larder.ingredients()).allSatisfy(i -> assertThat(i.source()).isNotBlank());
-        assertThat(larder.gelatins()).allSatisfy(g -> assertThat(g.source()).isNotBlank());
+        assertThat(larder.gels()).allSatisfy(g -> assertThat(g.source()).isNotBlank());
         assertThat(larder.moulds()).allSatisfy(m -> assertThat(m.source()).isNotBlank());
         assertThat(larder.coolers()).allSatisfy(c -> assertThat(c.source()).isNotBlank());
     }
@@ -36,5 +36,26 @@ class LarderFilesTest {
                         .profile()
                         .brimMl())
                 .isBetween(89.0, 90.0);
+    }
+
+    @Test
+    void allergensAndMeasuresOfEveryRowAreKnown() {
+        var known = larder.allergens().stream().map(Allergen::id).toList();
+        assertThat(larder.ingredients()).allSatisfy(i -> {
+            assertThat(known).containsAll(i.labelling().allergens());
+            assertThat(known).containsAll(i.labelling().mayContain());
+            assertThat(i.subject().gramsPerMl()).isBetween(0.2, 1.6);
+        });
+        assertThat(larder.gels()).allSatisfy(g -> assertThat(known).containsAll(g.allergens()));
+        assertThat(larder.allergens().stream()
+                        .map(Allergen::eu)
+                        .filter(name -> !name.isEmpty())
+                        .distinct())
+                .hasSize(14);
+        assertThat(larder.allergens().stream()
+                        .map(Allergen::us)
+                        .filter(name -> !name.isEmpty())
+                        .distinct())
+                .hasSize(9);
     }
 }

@@ -1,0 +1,383 @@
+package com.deftchill.core.amount;
+
+import com.deftchill.core.amount.AmountTokens.Token;
+import com.deftchill.core.amount.AmountUnits.Unit;
+import com.deftchill.core.amount.UnreadableException.Choice;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+
+/**
+ * Reads an amount as a cook writes it in a notebook: {@code 1½ cups}, {@code 1 lb 4 oz}, {@code half a litre},
+ * {@code 3 gold sheets}, {@code a pinch}. What has two meanings is asked about, never guessed.
+ *
+ * <pre>
+ *   amount  = term { ["+" | "plus" | "and" | "&amp;"] term }
+ *   term    = number { level | whose kitchen | colour } [unit] [by weight] { of | word of the subject }
+ * </pre>
+ */
+public final class AmountReader {
+    private static final int LONGEST = 80;
+    private static final String EXAMPLE = "an amount such as 500 g, 2 tbsp or 1 1/2 cups";
+    private static final Pattern THOUSANDS =
+            Pattern.compile("(?<![\\d.,])([1-9]\\d{0,2})([, '’\\u00a0\\u202f])(\\d{3})(?![\\d.,/])");
+    private static final Pattern BRACKETS = Pattern.compile("([^()]+)\\(([^()]+)\\)\\s*");
+    private static final Set<String> ROUGHLY =
+            Set.of("about", "ca", "circa", "approx", "approximately", "roughly", "~");
+    private static final Set<String> HEAPED = Set.of("heaped", "heaping", "rounded", "generous", "scant", "brimming");
+    private static final Set<String> EXACT = Set.of("level", "whole", "large", "medium");
+    private static final Set<String> COLOURS = Set.of("titanium", "bronze", "silver", "gold", "platinum");
+    private static final Set<String> FILLERS = Set.of("of", "a", "an");
+    private static final Set<String> PLUS = Set.of("plus", "and");
+    private static final Set<String> RANGE = Set.of("to", "or");
+
+    private final Subject subject;
+    private final Measures measures;
+    private final List<Token> tokens;
+    private int at;
+
+    private AmountReader(List<Token> tokens, Subject subject, Measures measures) {
+        this.tokens = tokens;
+        this.subject = subject;
+        this.measures = measures;
+    }
+
+    /**
+     * Reads an amount of a subject in a kitchen's measures.
+     *
+     * @throws UnreadableException with the rule that the text breaks, or with what it may mean
+     */
+    public static Amount read(String text, Subject subject, Measures measures) throws UnreadableException {
+        if (text.isBlank()) {
+            throw new UnreadableException("is missing: write " + EXAMPLE);
+        }
+        if (text.length() > LONGEST) {
+            throw new UnreadableException("must be " + EXAMPLE + ", in at most " + LONGEST + " characters");
+        }
+        askAboutThousands(text);
+        askAboutBrackets(text);
+        return new AmountReader(AmountTokens.of(text), subject, measures).amount();
+    }
+
+    /** One number with its unit. */
+    private record Term(double count, String countText, Unit unit, Measures whose, boolean byWeight) {}
+
+    private Amount amount() throws UnreadableException {
+        askAboutRoughness();
+        askAboutRange();
+        if (!tokens.isEmpty() && tokens.get(0).isSign("-−–")) {
+            throw new UnreadableException("must be above 0 g");
+        }
+        var terms = new ArrayList<Term>();
+        var joined = new ArrayList<Boolean>();
+        boolean plus = true;
+        do {
+            terms.add(term());
+            joined.add(plus);
+            plus = skipPlus();
+        } while (at < tokens.size());
+        if (plus) {
+            throw new UnreadableException("must go on after its last sign: write " + EXAMPLE);
+        }
+        double grams = 0;
+        var how = new ArrayList<String>();
+        for (int i = 0; i < terms.size(); i++) {
+            if (!joined.get(i)) {
+                mustFollow(terms.get(i - 1), terms.get(i));
+            }
+            var part = grams(terms.get(i), terms.size() == 1);
+            grams += part.grams();
+            if (!part.how().isEmpty()) {
+                how.add(part.how());
+            }
+        }
+        return new Amount(grams, String.join(" + ", how));
+    }
+
+    private boolean skipPlus() throws UnreadableException {
+        if (at < tokens.size()
+                && (tokens.get(at).isSign("+&") || PLUS.contains(tokens.get(at).word()))) {
+            at++;
+            return true;
+        }
+        return false;
+    }
+
+    private Term term() throws UnreadableException {
+        int from = at;
+        double count = number();
+        while (at < tokens.size() && FILLERS.contains(tokens.get(at).word())) {
+            at++;
+        }
+        var countText = tokens.subList(from, at).stream()
+                .filter(t -> !FILLERS.contains(t.word()) || tokens.get(from) == t)
+                .map(Token::text)
+                .collect(Collectors.joining(" "));
+        var whose = measures;
+        while (at < tokens.size() && tokens.get(at).isWord()) {
+            var word = tokens.get(at).word();
+            var named = AmountUnits.whose(word);
+            if (HEAPED.contains(word)) {
+                askAboutHeap(word, count);
+            } else if (COLOURS.contains(word) && !subject.words().contains(word)) {
+                throw UnreadableException.asking(
+                        "says " + word + ", but is " + subject.name() + ": which is it?", List.of());
+            } else if (named.isPresent()) {
+                whose = named.get();
+            } else if (!EXACT.contains(word) && !COLOURS.contains(word)) {
+                break;
+            }
+            at++;
+        }
+        var unit = unit(countText);
+        boolean byWeight = skipByWeight();
+        skipSubject();
+        return new Term(count, countText, unit, whose, byWeight);
+    }
+
+    private double number() throws UnreadableException {
+        if (at >= tokens.size()) {
+            throw new UnreadableException("must be " + EXAMPLE);
+        }
+        var first = tokens.get(at);
+        double value = first.isNumber() ? first.number() : first.numberWord();
+        double fraction = first.fractionWord();
+        if (Double.isNaN(value) && Double.isNaN(fraction)) {
+            throw new UnreadableException("must be " + EXAMPLE);
+        }
+        at++;
+        if (Double.isNaN(value)) {
+            return fraction;
+        }
+        if (at < tokens.size() && !Double.isNaN(tokens.get(at).fractionWord())) {
+            value *= tokens.get(at).fractionWord();
+            at++;
+        }
+        if (at < tokens.size() && tokens.get(at).isNumber()) {
+            throw new UnreadableException("has two numbers: write one amount");
+        }
+        return value;
+    }
+
+    /** The unit at hand, of two words or one; null when there is none. */
+    private Unit unit(String countText) throws UnreadableException {
+        if (at >= tokens.size() || !tokens.get(at).isWord()) {
+            if (at < tokens.size()
+                    && !tokens.get(at).isNumber()
+                    && !tokens.get(at).isSign("+&")) {
+                throw unknownUnit(tokens.get(at).text());
+            }
+            return null;
+        }
+        var first = tokens.get(at);
+        if (first.text().equals("T") || first.text().equals("t")) {
+            throw UnreadableException.asking(
+                    "could be tablespoons or teaspoons: which?",
+                    List.of(
+                            new Choice(countText + " tbsp", "tablespoons"),
+                            new Choice(countText + " tsp", "teaspoons")));
+        }
+        if (at + 1 < tokens.size()) {
+            var two = AmountUnits.of(first.word() + " " + tokens.get(at + 1).word());
+            if (two.isPresent()) {
+                at += 2;
+                return two.get();
+            }
+        }
+        var one = AmountUnits.of(first.word());
+        if (one.isPresent()) {
+            at++;
+            return one.get();
+        }
+        if (PLUS.contains(first.word())) {
+            return null;
+        }
+        throw unknownUnit(first.text());
+    }
+
+    private static UnreadableException unknownUnit(String unit) {
+        return new UnreadableException(
+                "the unit “" + unit + "” is not known: write g, kg, ml, l, tsp, tbsp, cup, oz, lb, fl oz or pint");
+    }
+
+    private boolean skipByWeight() {
+        if (at < tokens.size() && tokens.get(at).word().equals("wt")) {
+            at++;
+            return true;
+        }
+        boolean by = at + 1 < tokens.size()
+                && tokens.get(at).word().equals("by")
+                && tokens.get(at + 1).word().equals("weight");
+        at += by ? 2 : 0;
+        return by;
+    }
+
+    private void skipSubject() throws UnreadableException {
+        while (at < tokens.size()
+                && tokens.get(at).isWord()
+                && !PLUS.contains(tokens.get(at).word())
+                && Double.isNaN(tokens.get(at).numberWord())) {
+            var word = tokens.get(at).word();
+            if (!word.equals("of") && !subject.words().contains(word)) {
+                throw new UnreadableException("must be an amount of " + subject.name() + ": “"
+                        + tokens.get(at).text() + "” does not belong to it");
+            }
+            at++;
+        }
+    }
+
+    /** Amounts written one after the other, as 1 lb 4 oz, go on in a smaller unit of the same kind. */
+    private static void mustFollow(Term before, Term after) throws UnreadableException {
+        boolean volumes = isVolume(before.unit()) && isVolume(after.unit());
+        boolean masses = isMass(before.unit()) && isMass(after.unit());
+        if (!(volumes || masses) || !(size(after) < size(before))) {
+            throw new UnreadableException("has two amounts: write one, or join them with +");
+        }
+    }
+
+    private static boolean isMass(Unit unit) {
+        return unit != null && unit.kind() == Unit.Kind.MASS;
+    }
+
+    private static boolean isVolume(Unit unit) {
+        return unit != null && (unit.kind() == Unit.Kind.VOLUME || unit.kind() == Unit.Kind.KITCHEN);
+    }
+
+    private static double size(Term term) {
+        return term.unit().kind() == Unit.Kind.KITCHEN
+                ? Measures.US.ml(term.unit().kitchen())
+                : term.unit().size();
+    }
+
+    private Amount grams(Term term, boolean alone) throws UnreadableException {
+        var unit = term.unit();
+        if (unit == null) {
+            return new Amount(term.count(), "");
+        }
+        return switch (unit.kind()) {
+            case MASS -> mass(term, alone);
+            case VOLUME -> volume(term, unit.size(), unit.symbol());
+            case KITCHEN -> kitchen(term);
+            case PIECE -> pieces(term);
+        };
+    }
+
+    private Amount mass(Term term, boolean alone) throws UnreadableException {
+        var unit = term.unit();
+        if (unit.symbol().equals("oz") && subject.liquid() && alone && !term.byWeight()) {
+            throw UnreadableException.asking(
+                    "could be ounces by weight or fluid ounces: which?",
+                    List.of(
+                            new Choice(term.countText() + " oz wt", "by weight, 28.3 g each"),
+                            new Choice(term.countText() + " fl oz", "by volume")));
+        }
+        double grams = term.count() * unit.size();
+        return new Amount(
+                grams, unit.symbol().equals("g") ? "" : figure(term.count()) + " x " + figure(unit.size()) + " g");
+    }
+
+    private Amount kitchen(Term term) throws UnreadableException {
+        var unit = term.unit();
+        double ml = term.whose().ml(unit.kitchen());
+        if (Double.isNaN(ml)) {
+            var choices = Measures.CHOICES.stream()
+                    .filter(m -> !Double.isNaN(m.ml(unit.kitchen())))
+                    .map(m -> new Choice(
+                            term.countText() + " " + m.words() + " " + unit.symbol(),
+                            figure(m.ml(unit.kitchen())) + " ml each"))
+                    .toList();
+            throw UnreadableException.asking("needs to say whose " + unit.symbol() + " it is: which?", choices);
+        }
+        return volume(term, ml, term.whose().words() + " " + unit.symbol());
+    }
+
+    private Amount volume(Term term, double ml, String name) {
+        var each = name.equals("ml") ? " ml" : " x " + figure(ml) + " ml (" + name + ")";
+        return new Amount(
+                term.count() * ml * subject.gramsPerMl(),
+                figure(term.count()) + each + " x " + figure(subject.gramsPerMl()) + " g/ml");
+    }
+
+    private Amount pieces(Term term) throws UnreadableException {
+        var piece = term.unit().symbol();
+        var grams = subject.pieces().get(piece);
+        if (grams != null) {
+            return new Amount(
+                    term.count() * grams, figure(term.count()) + " x " + figure(grams) + " g (" + piece + ")");
+        }
+        if (piece.equals("packet")) {
+            throw UnreadableException.asking("packets differ: how much does one hold? Write its weight", List.of());
+        }
+        throw new UnreadableException(
+                "the unit “" + piece + "” is no measure of " + subject.name() + ": write its weight, such as 20 g");
+    }
+
+    private static void askAboutThousands(String text) throws UnreadableException {
+        var matcher = THOUSANDS.matcher(text);
+        if (matcher.find()) {
+            var choices = new ArrayList<Choice>();
+            choices.add(new Choice(matcher.replaceFirst("$1$3"), "a thousand or more"));
+            if (matcher.group(2).equals(",")) {
+                choices.add(new Choice(matcher.replaceFirst("$1.$3"), "a decimal point"));
+            }
+            throw UnreadableException.asking("could be thousands or decimals: which?", choices);
+        }
+    }
+
+    private static void askAboutBrackets(String text) throws UnreadableException {
+        var matcher = BRACKETS.matcher(text.strip());
+        if (matcher.matches()) {
+            throw UnreadableException.asking(
+                    "has two amounts: which counts?",
+                    List.of(
+                            new Choice(matcher.group(1).strip(), "the first"),
+                            new Choice(matcher.group(2).strip(), "the one in brackets")));
+        }
+    }
+
+    private void askAboutRoughness() throws UnreadableException {
+        if (tokens.stream().anyMatch(t -> ROUGHLY.contains(t.word()) || t.isSign("~≈"))) {
+            var exact = tokens.stream()
+                    .filter(t -> !ROUGHLY.contains(t.word()) && !t.isSign("~≈"))
+                    .map(Token::text)
+                    .collect(Collectors.joining(" "));
+            throw UnreadableException.asking(
+                    "is a rough amount: which exactly?", List.of(new Choice(exact, "exactly")));
+        }
+    }
+
+    private void askAboutRange() throws UnreadableException {
+        for (int i = 1; i + 1 < tokens.size(); i++) {
+            var between = tokens.get(i);
+            if (tokens.get(i - 1).isNumber()
+                    && tokens.get(i + 1).isNumber()
+                    && (between.isSign("-–—") || RANGE.contains(between.word()))) {
+                var unit = tokens.subList(i + 2, tokens.size()).stream()
+                        .map(Token::text)
+                        .collect(Collectors.joining(" "));
+                var choices = List.of(tokens.get(i - 1), tokens.get(i + 1)).stream()
+                        .map(t -> (t.text() + " " + unit).strip())
+                        .map(text -> new Choice(text, "this much"))
+                        .toList();
+                throw UnreadableException.asking("is a range: how much exactly?", choices);
+            }
+        }
+    }
+
+    private void askAboutHeap(String word, double count) throws UnreadableException {
+        var rest =
+                tokens.subList(at + 1, tokens.size()).stream().map(Token::text).collect(Collectors.joining(" "));
+        var choices = new ArrayList<Choice>();
+        choices.add(new Choice(figure(count) + " " + rest, "level"));
+        if (!word.equals("scant")) {
+            choices.add(new Choice(figure(1.5 * count) + " " + rest, "about half as much again"));
+        }
+        throw UnreadableException.asking("says " + word + ", which has no size: how much exactly?", choices);
+    }
+
+    private static String figure(double value) {
+        return Typed.write(value, value < 1 ? 3 : 2);
+    }
+}

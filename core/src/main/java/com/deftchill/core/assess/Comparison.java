@@ -1,0 +1,108 @@
+package com.deftchill.core.assess;
+
+import com.deftchill.core.formula.WrittenFormula;
+import com.deftchill.core.kitchen.Workplace;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Two states of a formula side by side: what changed, and what it did.
+ *
+ * @param changes fields that differ, as written; text is empty where a side does not have the field
+ * @param figures computed figures of both; text is empty where a side cannot be computed
+ * @param before the line of the first, or why it cannot be computed
+ * @param after the line of the second
+ */
+public record Comparison(List<Row> changes, List<Row> figures, String before, String after) {
+
+    /** A figure or field of both sides, and whether they differ. */
+    public record Row(String name, String before, String after, boolean differs) {}
+
+    static Comparison of(Assessor assessor, WrittenFormula first, WrittenFormula second, Workplace workplace) {
+        var before = assessor.assess(first, workplace);
+        var after = assessor.assess(second, workplace);
+        var changes = rowsOf(fields(first, workplace), fields(second, workplace)).stream()
+                .filter(Row::differs)
+                .toList();
+        var figures = rowsOf(
+                before.assessment().map(Figures::of).orElse(Map.of()),
+                after.assessment().map(Figures::of).orElse(Map.of()));
+        return new Comparison(changes, figures, line(before), line(after));
+    }
+
+    private static String line(Assessor.Outcome outcome) {
+        return outcome.assessment()
+                .map(a -> String.join(
+                        " ", a.line().stream().map(Assessment.Sentence::text).toList()))
+                .orElseGet(() -> outcome.problems().get(0).field() + " "
+                        + outcome.problems().get(0).rule());
+    }
+
+    /** Two lists of figures side by side, by name. */
+    static List<Row> rowsOf(Map<String, String> first, Map<String, String> second) {
+        var names = new LinkedHashSet<>(first.keySet());
+        names.addAll(second.keySet());
+        var rows = new ArrayList<Row>();
+        for (var name : names) {
+            var before = first.getOrDefault(name, "");
+            var after = second.getOrDefault(name, "");
+            rows.add(new Row(name, before, after, !before.equals(after)));
+        }
+        return rows;
+    }
+
+    /** Every field as the cook knows it; a second line of one ingredient is told apart by its number. */
+    private static Map<String, String> fields(WrittenFormula f, Workplace workplace) {
+        var larder = workplace.larder();
+        var fields = new LinkedHashMap<String, String>();
+        fields.put("Name", f.name());
+        for (var component : f.components()) {
+            for (var line : component.lines()) {
+                var name =
+                        larder.ingredient(line.ingredient()).map(i -> i.name()).orElse(line.ingredient());
+                int number = 2;
+                var key = name;
+                while (fields.containsKey(key)) {
+                    key = name + " (" + number++ + ")";
+                }
+                fields.put(key, joined(line.amount(), line.treatment(), line.share()));
+            }
+            var gel = component.gel();
+            fields.put(
+                    "Gelling agent",
+                    larder.gel(gel.product()).map(g -> g.name()).orElse(gel.product()));
+            fields.put("Dose", gel.amount());
+            fields.put("Bloom", joined(gel.bloom(), gel.bloomWater()));
+            fields.put("Heated to", component.heat().hot());
+            fields.put("Held hot", component.heat().held());
+            fields.put("Cold share at", component.heat().cold());
+            fields.put("Poured at (temperature)", component.pourTemperature());
+        }
+        fields.put(
+                "Mould",
+                larder.mould(f.mould().mould())
+                        .map(m -> m.name())
+                        .orElse(f.mould().mould()));
+        fields.put("How many", f.mould().count());
+        fields.put("Lost in bowl and jug", f.mould().loss());
+        fields.put(
+                "Cooler",
+                larder.cooler(f.cooler().cooler())
+                        .map(c -> c.name())
+                        .orElse(f.cooler().cooler()));
+        fields.put("Its air", f.cooler().air());
+        fields.put("Poured at (time)", f.pouredAt());
+        fields.put("Served", f.served());
+        fields.put("Wanted", f.wanted());
+        fields.put("Spoons and cups", f.measures());
+        return fields;
+    }
+
+    private static String joined(String... texts) {
+        return String.join(
+                " ", java.util.Arrays.stream(texts).filter(t -> !t.isEmpty()).toList());
+    }
+}

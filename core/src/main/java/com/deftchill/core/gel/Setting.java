@@ -1,0 +1,11 @@
+package com.deftchill.core.gel;
+
+/** How far many points have set along the temperature history of each. */
+public interface Setting {
+
+    /** Moves every point on by some seconds, each at its own temperature, °C (as many as there are points). */
+    void advance(double[] celsius, double seconds);
+
+    /** Present share of setting of a point: the helix share of gelatin, 0 to 1 for other agents. */
+    double share(int point);
+}

@@ -1,0 +1,120 @@
+package com.deftchill.core.kitchen;
+
+import com.deftchill.core.amount.Measures;
+import com.deftchill.core.amount.TemperatureScale;
+import com.deftchill.core.amount.Typed;
+import com.deftchill.core.amount.UnreadableException;
+import com.deftchill.core.verdict.Problem;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+/** Understands kitchen settings, or says everything that stands in the way. */
+public final class KitchenReader {
+    private static final int LONGEST_NAME = 80;
+    private static final Map<String, TemperatureScale> SCALES =
+            Map.of("celsius", TemperatureScale.CELSIUS, "fahrenheit", TemperatureScale.FAHRENHEIT);
+
+    private final WrittenKitchen written;
+    private final List<Problem> problems = new ArrayList<>();
+
+    private KitchenReader(WrittenKitchen written) {
+        this.written = written;
+    }
+
+    /** What came of reading: a kitchen, or one or more problems. */
+    public record Reading(Optional<Kitchen> kitchen, List<Problem> problems) {}
+
+    public static Reading read(WrittenKitchen written) {
+        var reader = new KitchenReader(written);
+        var kitchen = reader.kitchen();
+        return new Reading(
+                reader.problems.isEmpty() ? Optional.of(kitchen) : Optional.empty(), List.copyOf(reader.problems));
+    }
+
+    /** The settings of a new kitchen. */
+    public static Kitchen standard() {
+        return read(WrittenKitchen.standard()).kitchen().orElseThrow();
+    }
+
+    private Kitchen kitchen() {
+        if (written.name().isBlank() || written.name().length() > LONGEST_NAME) {
+            report("/name", "Name", written.name(), "must have 1 to " + LONGEST_NAME + " characters");
+        }
+        var measures = Measures.of(written.measures()).filter(Measures.CHOICES::contains);
+        known(measures, "/measures", "Spoons and cups", written.measures(), "metric, us, uk or au");
+        var scale = Optional.ofNullable(SCALES.get(written.temperature()));
+        known(scale, "/temperature", "Temperatures", written.temperature(), "celsius or fahrenheit");
+        var swap = SwapSchool.of(written.swapSchool());
+        known(swap, "/swapSchool", "Swapping", written.swapSchool(), "square-root, proportional or sheets");
+        var bloom = BloomSchool.of(written.bloomSchool());
+        known(bloom, "/bloomSchool", "Blooming", written.bloomSchool(), "weighed, squeezed or dry");
+        var strains = written.straining();
+        if (!strains.equals("yes") && !strains.equals("no")) {
+            report("/straining", "Straining", strains, "must be yes or no");
+        }
+        var safety = SafetyRuleFile.shipped().stream()
+                .filter(rules -> rules.id().equals(written.safetyRules()))
+                .findFirst();
+        known(
+                safety,
+                "/safetyRules",
+                "Cooling rules",
+                written.safetyRules(),
+                SafetyRuleFile.shipped().stream().map(SafetyRules::id).collect(Collectors.joining(", ")));
+        var list = written.allergenList();
+        if (!list.equals("eu") && !list.equals("us")) {
+            report("/allergenList", "Allergen list", list, "must be eu or us");
+        }
+        double scaleG = number("/scale", "Scale", written.scale(), 0.01, 100);
+        double fine = number("/fineScale", "Fine scale", written.fineScale(), 0.001, 10);
+        double below = number("/fineBelow", "Fine scale up to", written.fineBelow(), 0, 5000);
+        double room = room(scale.orElse(TemperatureScale.CELSIUS));
+        if (!problems.isEmpty()) {
+            return null;
+        }
+        return new Kitchen(
+                written.name(),
+                measures.orElseThrow(),
+                scale.orElseThrow(),
+                swap.orElseThrow(),
+                bloom.orElseThrow(),
+                strains.equals("yes"),
+                safety.orElseThrow(),
+                list.equals("us"),
+                scaleG,
+                fine,
+                below,
+                room);
+    }
+
+    private double number(String path, String field, String text, double least, double most) {
+        try {
+            return Typed.number(text, least, most, "g");
+        } catch (UnreadableException e) {
+            report(path, field, text, e.getMessage());
+            return Double.NaN;
+        }
+    }
+
+    private double room(TemperatureScale scale) {
+        try {
+            return Typed.celsius(written.room(), 5, 45, scale);
+        } catch (UnreadableException e) {
+            report("/room", "Room", written.room(), e.getMessage());
+            return Double.NaN;
+        }
+    }
+
+    private void known(Optional<?> found, String path, String field, String value, String choices) {
+        if (found.isEmpty()) {
+            report(path, field, value, "must be " + choices);
+        }
+    }
+
+    private void report(String path, String field, String value, String rule) {
+        problems.add(Problem.of("setting-invalid", path, field, value, rule));
+    }
+}
