@@ -4,6 +4,8 @@ import com.deftchill.core.assess.Assessor;
 import com.deftchill.core.chill.ChillOptions;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.gel.GelatinParameters;
+import com.deftchill.core.kitchen.KitchenReader;
+import com.deftchill.core.kitchen.Workplace;
 import com.deftchill.core.larder.LarderFiles;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
@@ -33,27 +35,36 @@ public class AssessmentBench {
     @Param({"15 g", "8 g"})
     public String gelatin;
 
-    private final Assessor assessor =
-            new Assessor(LarderFiles.shipped(), GelatinParameters.handbook(), ChillOptions.standard());
+    private final Assessor assessor = new Assessor(GelatinParameters.handbook(), ChillOptions.standard());
+    private final Workplace workplace = new Workplace(LarderFiles.shipped(), KitchenReader.standard());
 
     @Benchmark
     public Assessor.Outcome assessment() {
         var component = new WrittenFormula.Component(
                 "set cream",
                 List.of(
-                        new WrittenFormula.Line("cream-35", "600 g"),
-                        new WrittenFormula.Line("milk-35", "330 g"),
-                        new WrittenFormula.Line("pear-puree", "220 g"),
-                        new WrittenFormula.Line("sugar", "100 g")),
-                new WrittenFormula.Gelatin("sheet-gold", gelatin, "75 g"),
+                        line("cream-35", "600 g"),
+                        line("milk-35", "330 g"),
+                        line("pear-puree", "220 g"),
+                        line("sugar", "100 g")),
+                new WrittenFormula.Gel("sheet-gold", gelatin, "weighed", "75 g"),
+                null,
                 "32 °C");
-        return assessor.assess(new WrittenFormula(
-                1,
+        var formula = new WrittenFormula(
+                2,
                 "Bench",
+                "metric",
                 "turned-out",
+                "",
                 List.of(component),
-                new WrittenFormula.Moulds(mould, "12"),
+                new WrittenFormula.Moulds(mould, "12", ""),
                 new WrittenFormula.Cooling("fridge-still", "4 °C"),
-                "14:00"));
+                "14:00",
+                List.of());
+        return assessor.assess(formula, workplace);
+    }
+
+    private static WrittenFormula.Line line(String ingredient, String amount) {
+        return new WrittenFormula.Line(ingredient, amount, "", "");
     }
 }

@@ -4,9 +4,11 @@ import com.deftchill.core.chill.ChillListener;
 import com.deftchill.core.chill.Grid;
 import com.deftchill.core.gel.Firmness;
 import com.deftchill.core.gel.GelModel;
+import com.deftchill.core.gel.RigidityCurve;
 import com.deftchill.core.gel.Setting;
 import com.deftchill.core.turnout.Slump;
 import java.util.Arrays;
+import java.util.function.DoubleUnaryOperator;
 
 /** Follows a chill and keeps what a cook waits for: how firm, how cold, how well it would stand, and from when. */
 final class SetHistory implements ChillListener {
@@ -20,8 +22,7 @@ final class SetHistory implements ChillListener {
 
     private final Grid grid;
     private final GelModel model;
-    private final double gramsPerLitre;
-    private final double factor;
+    private final RigidityCurve curve;
     private final Slump slump;
     private final Setting setting;
 
@@ -40,8 +41,7 @@ final class SetHistory implements ChillListener {
     SetHistory(Grid grid, GelModel model, double gramsPerLitre, double factor, Slump slump) {
         this.grid = grid;
         this.model = model;
-        this.gramsPerLitre = gramsPerLitre;
-        this.factor = factor;
+        curve = new RigidityCurve(model, gramsPerLitre, factor);
         this.slump = slump;
         setting = model.setting(grid.cells());
         rowRigidity = new double[grid.rows()];
@@ -62,9 +62,7 @@ final class SetHistory implements ChillListener {
         stands.follow(time, slump.meanStrain(rowRigidity));
         coreCold.follow(time, warmest[count]);
         if (time == JUDGED_AT) {
-            for (int cell = 0; cell < shareWhenJudged.length; cell++) {
-                shareWhenJudged[cell] = setting.share(cell);
-            }
+            System.arraycopy(setting.shares(), 0, shareWhenJudged, 0, shareWhenJudged.length);
         }
         count++;
     }
@@ -121,7 +119,7 @@ final class SetHistory implements ChillListener {
     /** Mean rigidity of each row when judged, Pa, had the gel this concentration, g/L, and factor. */
     double[] rowsWhenJudged(double concentration, double withFactor) {
         var rows = new double[grid.rows()];
-        rigidity(cell -> shareWhenJudged[cell], concentration, withFactor, rows);
+        rigidity(shareWhenJudged, share -> model.rigidity(concentration, share, withFactor), rows);
         return rows;
     }
 
@@ -144,19 +142,19 @@ final class SetHistory implements ChillListener {
             }
         }
         warmest[count] = hottest;
-        weakest[count] = rigidity(setting::share, gramsPerLitre, factor, rowRigidity);
+        weakest[count] = rigidity(setting.shares(), curve::at, rowRigidity);
         mean[count] = Arrays.stream(rowRigidity).average().orElse(0);
     }
 
     /** Fills in the mean rigidity of each row; the least of all cells. */
-    private double rigidity(java.util.function.IntToDoubleFunction helix, double c, double f, double[] rows) {
+    private double rigidity(double[] share, DoubleUnaryOperator ofShare, double[] rows) {
         double least = Double.POSITIVE_INFINITY;
         for (int row = 0; row < grid.rows(); row++) {
             double sum = 0;
             double volume = 0;
             for (int column = 0; column < grid.rowCells(row); column++) {
                 int cell = grid.cell(column, row);
-                double pa = model.rigidity(c, helix.applyAsDouble(cell), f);
+                double pa = ofShare.applyAsDouble(share[cell]);
                 least = Math.min(least, pa);
                 sum += pa * grid.volume(cell);
                 volume += grid.volume(cell);

@@ -114,7 +114,7 @@ public final class ChillSimulation {
         whole = new State(cells, grid.pieces);
         halves = new State(cells, grid.pieces);
         mean = new double[cells];
-        int longest = Math.max(grid.pieces, Math.max(grid.rows, grid.columns));
+        int longest = Math.max(grid.pieces, cells);
         above = new double[longest];
         right = new double[longest];
         leafDiagonal = new double[cells];
@@ -254,7 +254,8 @@ public final class ChillSimulation {
     }
 
     private static double series(double area, double d1, double k1, double d2, double k2) {
-        return area / (d1 / k1 + d2 / k2);
+        // area / (d1 / k1 + d2 / k2) with one division: divisions are most of a step's cost.
+        return area * k1 * k2 / (d1 * k2 + d2 * k1);
     }
 
     /** Makes the step both ways from the present state; the difference, K. */
@@ -291,16 +292,30 @@ public final class ChillSimulation {
 
     private void splitStep(State s, double dt) {
         exchangeWithWall(s, dt, true);
-        for (int j = 0; j < grid.rows; j++) {
-            solveLine(s, dt, j * grid.columns, 1, grid.rowCells[j], outer, null);
-        }
+        solveAcross(s, 1 / dt);
         finishWall(s, dt, true);
         exchangeWithWall(s, dt, false);
-        for (int i = 0; i < grid.columns; i++) {
-            solveLine(s, dt, i, grid.columns, grid.rows, upper, top);
-        }
+        exchangeWithTop();
+        solveUp(s, 1 / dt);
+        finishTop(s, dt);
         finishWall(s, dt, false);
         solveAlongWall(s, dt);
+    }
+
+    /** The free surface is a term on the diagonal and one on the right of the topmost cells. */
+    private void exchangeWithTop() {
+        int topRow = (grid.rows - 1) * grid.columns;
+        for (int i = 0; i < grid.columns; i++) {
+            leafDiagonal[topRow + i] += top[i];
+            leafRight[topRow + i] += top[i] * airC;
+        }
+    }
+
+    private void finishTop(State s, double dt) {
+        int topRow = (grid.rows - 1) * grid.columns;
+        for (int i = 0; i < grid.columns; i++) {
+            s.heatIn += dt * top[i] * (airC - s.celsius[topRow + i]);
+        }
     }
 
     /**
@@ -342,35 +357,52 @@ public final class ChillSimulation {
     }
 
     /**
-     * One implicit line of cells by the Thomas algorithm.
+     * The implicit lines of cells across, all rows side by side, by the Thomas algorithm: a line alone would wait for each
+     * division. Cells beyond the wall have no links and keep their temperature.
      */
-    private void solveLine(State s, double dt, int first, int stride, int count, double[] link, double[] end) {
-        double linkBefore = 0;
-        for (int n = 0; n < count; n++) {
-            int c = first + n * stride;
-            double linkAfter = n + 1 < count ? link[c] : 0;
-            double storage = capacity[c] / dt;
-            double d = storage + linkBefore + linkAfter + leafDiagonal[c];
-            double b = storage * s.celsius[c] + leafRight[c];
-            if (end != null && n + 1 == count) {
-                d += end[first];
-                b += end[first] * airC;
+    private void solveAcross(State s, double perSecond) {
+        int columns = grid.columns;
+        for (int i = 0; i < columns; i++) {
+            for (int c = i; c < mass.length; c += columns) {
+                double before = i > 0 ? outer[c - 1] : 0;
+                double aboveBefore = i > 0 ? above[c - 1] : 0;
+                double rightBefore = i > 0 ? right[c - 1] : 0;
+                eliminate(s, perSecond, c, before, outer[c], aboveBefore, rightBefore);
             }
-            double pivot = n > 0 ? d - linkBefore * above[n - 1] : d;
-            above[n] = linkAfter / pivot;
-            right[n] = (b + (n > 0 ? linkBefore * right[n - 1] : 0)) / pivot;
-            linkBefore = linkAfter;
         }
-        double next = 0;
-        for (int n = count - 1; n >= 0; n--) {
-            int c = first + n * stride;
-            double t = right[n] + (n + 1 < count ? above[n] * next : 0);
-            s.celsius[c] = t;
-            if (end != null && n + 1 == count) {
-                s.heatIn += dt * end[first] * (airC - t);
+        for (int i = columns - 1; i >= 0; i--) {
+            for (int c = i; c < mass.length; c += columns) {
+                s.celsius[c] = i + 1 < columns ? right[c] + above[c] * s.celsius[c + 1] : right[c];
             }
-            next = t;
         }
+    }
+
+    /** The implicit lines of cells upward, all columns side by side. */
+    private void solveUp(State s, double perSecond) {
+        int columns = grid.columns;
+        int cells = mass.length;
+        for (int c = 0; c < columns; c++) {
+            eliminate(s, perSecond, c, 0, upper[c], 0, 0);
+        }
+        for (int c = columns; c < cells; c++) {
+            int below = c - columns;
+            eliminate(s, perSecond, c, upper[below], upper[c], above[below], right[below]);
+        }
+        for (int c = cells - 1; c >= cells - columns; c--) {
+            s.celsius[c] = right[c];
+        }
+        for (int c = cells - columns - 1; c >= 0; c--) {
+            s.celsius[c] = right[c] + above[c] * s.celsius[c + columns];
+        }
+    }
+
+    private void eliminate(
+            State s, double perSecond, int c, double linkBefore, double linkAfter, double aboveBefore, double rightBefore) {
+        double storage = capacity[c] * perSecond;
+        double diagonal = storage + linkBefore + linkAfter + leafDiagonal[c];
+        double perPivot = 1 / (diagonal - linkBefore * aboveBefore);
+        above[c] = linkAfter * perPivot;
+        right[c] = (storage * s.celsius[c] + leafRight[c] + linkBefore * rightBefore) * perPivot;
     }
 
     private void solveAlongWall(State s, double dt) {

@@ -70,8 +70,8 @@ public final class TemperatureSetModel implements GelModel {
         }
 
         @Override
-        public double share(int point) {
-            return share[point];
+        public double[] shares() {
+            return share;
         }
     }
 }

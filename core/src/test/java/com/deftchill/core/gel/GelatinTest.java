@@ -56,17 +56,17 @@ class GelatinTest {
         for (int i = 0; i < 3600; i++) {
             manySteps.advance(new double[] {6}, 1);
         }
-        assertThat(oneStep.share(0)).isCloseTo(manySteps.share(0), within(1e-12));
+        assertThat(oneStep.shares()[0]).isCloseTo(manySteps.shares()[0], within(1e-12));
     }
 
     @Test
     void warmingMeltsWithinMinutes() {
         var maturing = new Maturing(model(200), 1);
         maturing.advance(new double[] {4}, 24 * 3600);
-        double firm = maturing.share(0);
+        double firm = maturing.shares()[0];
         maturing.advance(new double[] {25}, 10 * 60);
         double equilibrium = model(200).equilibriumHelixShare(25);
-        assertThat(maturing.share(0)).isLessThan(0.5 * firm).isCloseTo(equilibrium, within(0.02));
+        assertThat(maturing.shares()[0]).isLessThan(0.5 * firm).isCloseTo(equilibrium, within(0.02));
     }
 
     @Test
@@ -76,7 +76,7 @@ class GelatinTest {
         for (int hour = 1; hour <= 48; hour++) {
             maturing.advance(temperatures, 3600);
             for (int i = 1; i < temperatures.length; i++) {
-                assertThat(maturing.share(i)).isLessThan(maturing.share(i - 1));
+                assertThat(maturing.shares()[i]).isLessThan(maturing.shares()[i - 1]);
             }
         }
     }
@@ -109,7 +109,7 @@ class GelatinTest {
         var maturing = new Maturing(model(bloom), 1);
         maturing.advance(
                 new double[] {GelatinParameters.BLOOM_TEST_CELSIUS}, GelatinParameters.BLOOM_TEST_HOURS * 3600);
-        return model(bloom).rigidity(GelatinParameters.BLOOM_TEST_GRAMS_PER_LITRE, maturing.share(0), 1);
+        return model(bloom).rigidity(GelatinParameters.BLOOM_TEST_GRAMS_PER_LITRE, maturing.shares()[0], 1);
     }
 
     private static GelatinModel model(double bloom) {
