@@ -25,8 +25,8 @@ public class DeftChillApplication {
     }
 
     @Bean
-    Assessor assessor(Larder larder) {
-        return new Assessor(larder, GelatinParameters.handbook(), ChillOptions.standard());
+    Assessor assessor() {
+        return new Assessor(GelatinParameters.handbook(), ChillOptions.standard());
     }
 
     @Bean

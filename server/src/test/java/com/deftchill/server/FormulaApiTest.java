@@ -58,7 +58,7 @@ class FormulaApiTest {
 
         var refused = api.put("/api/formulas/" + id, save(0, second));
         assertThat(refused.status()).isEqualTo(409);
-        assertThat(refused.json().at("/code").asString()).isEqualTo("formula-saved-elsewhere");
+        assertThat(refused.json().at("/code").asString()).isEqualTo("saved-elsewhere");
         assertThat(refused.json().at("/currentVersion").asLong()).isEqualTo(1);
         assertThat(api.get("/api/formulas/" + id).json().at("/document/name").asString())
                 .isEqualTo("first window");

@@ -28,7 +28,7 @@ public record DoseStrip(
         double targetTo,
         Optional<Double> wanted,
         List<Zone> zones,
-        List<Dose> doses,
+        List<StripDose> doses,
         List<SheetMark> sheets,
         double stepG) {
     /** Agent in the other water of the mix, g/L of 200 Bloom gelatin, that the ruler covers. */
@@ -42,7 +42,7 @@ public record DoseStrip(
     public record Zone(String words, double from, double to) {}
 
     /** A dose, its bloom water, its firmness, and its height turned out, where it is. */
-    public record Dose(double grams, double waterG, double firmness, Optional<Double> standingMm) {}
+    public record StripDose(double grams, double waterG, double firmness, Optional<Double> standingMm) {}
 
     /** So many sheets: whole ones and halves. */
     public record SheetMark(double sheets, double grams, double firmness) {}
@@ -75,15 +75,15 @@ public record DoseStrip(
                 .toList();
     }
 
-    private static List<Dose> rising(Study study, Dosing dosing, boolean turnsOut) {
+    private static List<StripDose> rising(Study study, Dosing dosing, boolean turnsOut) {
         var gel = study.batch().component().gel();
         double water = Math.max(1, study.mix().waterG() - gel.waterG());
         double like = gel.product().isGelatin() ? 1 : gel.product().heat().likeGelatin();
-        var doses = new ArrayList<Dose>();
+        var doses = new ArrayList<StripDose>();
         for (int i = 0; i < DOSES; i++) {
             double c = LEAST_C * Math.pow(MOST_C / LEAST_C, i / (DOSES - 1.0)) / like;
             var outcome = dosing.outcome(c / 1000 * water);
-            doses.add(new Dose(
+            doses.add(new StripDose(
                     outcome.grams(),
                     outcome.waterG(),
                     Firmness.score(outcome.rigidityPa()),
@@ -93,7 +93,7 @@ public record DoseStrip(
     }
 
     /** Half-sheets are marked while they are few enough to tell apart, whole sheets beyond. */
-    private static List<SheetMark> marks(GelProduct product, List<Dose> doses) {
+    private static List<SheetMark> marks(GelProduct product, List<StripDose> doses) {
         if (product.form() != GelProduct.Form.SHEET) {
             return List.of();
         }
@@ -113,7 +113,7 @@ public record DoseStrip(
         return marks;
     }
 
-    private static double between(List<Dose> doses, double grams) {
+    private static double between(List<StripDose> doses, double grams) {
         for (int i = 1; i < doses.size(); i++) {
             var low = doses.get(i - 1);
             var high = doses.get(i);

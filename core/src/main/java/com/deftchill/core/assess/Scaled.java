@@ -18,12 +18,12 @@ import java.util.List;
 public record Scaled(
         WrittenFormula document,
         double factor,
-        List<Line> lines,
+        List<ScaledLine> lines,
         String rounding,
         String leftover,
         List<Comparison.Row> figures,
         Evidence evidence) {
 
     /** An amount: now, times the factor, and as it is weighed; g. */
-    public record Line(String name, double nowG, double exactG, double weighedG) {}
+    public record ScaledLine(String name, double nowG, double exactG, double weighedG) {}
 }

@@ -111,19 +111,19 @@ final class Scaling {
                 moulds);
     }
 
-    private List<Scaled.Line> lines(Study scaled, double factor) {
-        var lines = new ArrayList<Scaled.Line>();
+    private List<Scaled.ScaledLine> lines(Study scaled, double factor) {
+        var lines = new ArrayList<Scaled.ScaledLine>();
         var from = now.batch().component();
         var to = scaled.batch().component();
         for (int i = 0; i < from.lines().size(); i++) {
             double grams = from.lines().get(i).part().grams();
-            lines.add(new Scaled.Line(
+            lines.add(new Scaled.ScaledLine(
                     from.lines().get(i).part().ingredient().name(),
                     grams,
                     grams * factor,
                     to.lines().get(i).part().grams()));
         }
-        lines.add(new Scaled.Line(
+        lines.add(new Scaled.ScaledLine(
                 from.gel().product().name(),
                 from.gel().grams(),
                 from.gel().grams() * factor,

@@ -15,7 +15,8 @@ import java.util.Optional;
  * @param advice which one, and why
  * @param evidence where it comes from
  */
-public record Swap(String product, String name, List<Dose> doses, double spreadG, String advice, Evidence evidence) {
+public record Swap(
+        String product, String name, List<SwapDose> doses, double spreadG, String advice, Evidence evidence) {
 
     /**
      * A dose by one school.
@@ -31,7 +32,7 @@ public record Swap(String product, String name, List<Dose> doses, double spreadG
      * @param standingMm turned out, mm
      * @param fix takes it
      */
-    public record Dose(
+    public record SwapDose(
             String school,
             String words,
             String rule,

@@ -44,8 +44,8 @@ final class Swapping {
                         .flatMap(school -> bySchool(school, other).stream())
                         .toList()
                 : like(other).stream().toList();
-        double most = doses.stream().mapToDouble(Swap.Dose::grams).max().orElse(0);
-        double least = doses.stream().mapToDouble(Swap.Dose::grams).min().orElse(0);
+        double most = doses.stream().mapToDouble(Swap.SwapDose::grams).max().orElse(0);
+        double least = doses.stream().mapToDouble(Swap.SwapDose::grams).min().orElse(0);
         return new Swap(other.id(), other.name(), doses, most - least, advice(other, doses), evidence(other));
     }
 
@@ -53,7 +53,7 @@ final class Swapping {
         return now.batch().component().gel();
     }
 
-    private Optional<Swap.Dose> bySchool(SwapSchool school, GelProduct other) {
+    private Optional<Swap.SwapDose> bySchool(SwapSchool school, GelProduct other) {
         double ratio = gel().product().bloom() / other.bloom();
         boolean sheets = gel().product().form() == Form.SHEET && other.form() == Form.SHEET;
         return switch (school) {
@@ -73,7 +73,7 @@ final class Swapping {
     }
 
     /** The dose of another kind of agent that is as firm, found on a study of its own. */
-    private Optional<Swap.Dose> like(GelProduct other) {
+    private Optional<Swap.SwapDose> like(GelProduct other) {
         double first = gel().product().isGelatin()
                 ? gel().grams() / other.heat().likeGelatin()
                 : gel().grams() * Math.max(1, gel().product().heat().likeGelatin());
@@ -95,7 +95,7 @@ final class Swapping {
         return assessor.study(with(changes(other, grams)), workplace).study();
     }
 
-    private Optional<Swap.Dose> dose(String school, String words, String rule, GelProduct other, double exact) {
+    private Optional<Swap.SwapDose> dose(String school, String words, String rule, GelProduct other, double exact) {
         double division = workplace.kitchen().fineScaleG();
         double grams = division * Math.max(1, Math.rint(exact / division));
         var changes = changes(other, grams);
@@ -107,7 +107,7 @@ final class Swapping {
                     "Use " + Words.grams(grams) + " of " + other.name(),
                     "firmness " + Typed.write(firmness, 0) + " of 100" + stands,
                     changes);
-            return new Swap.Dose(
+            return new Swap.SwapDose(
                     school,
                     words,
                     rule,
@@ -146,7 +146,7 @@ final class Swapping {
         return Rewriting.take(formula, changes);
     }
 
-    private String advice(GelProduct other, List<Swap.Dose> doses) {
+    private String advice(GelProduct other, List<Swap.SwapDose> doses) {
         if (doses.isEmpty()) {
             return "No dose of it sets this mix.";
         }

@@ -397,7 +397,13 @@ public final class ChillSimulation {
     }
 
     private void eliminate(
-            State s, double perSecond, int c, double linkBefore, double linkAfter, double aboveBefore, double rightBefore) {
+            State s,
+            double perSecond,
+            int c,
+            double linkBefore,
+            double linkAfter,
+            double aboveBefore,
+            double rightBefore) {
         double storage = capacity[c] * perSecond;
         double diagonal = storage + linkBefore + linkAfter + leafDiagonal[c];
         double perPivot = 1 / (diagonal - linkBefore * aboveBefore);

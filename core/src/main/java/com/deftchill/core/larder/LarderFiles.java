@@ -36,7 +36,7 @@ public final class LarderFiles {
             .get();
 
     /** Constituents by their column, in the order of the file. */
-    static final Map<Constituent, String> COLUMNS = columns();
+    public static final Map<Constituent, String> COLUMNS = columns();
 
     private LarderFiles() {}
 

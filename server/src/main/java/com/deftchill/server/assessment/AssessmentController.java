@@ -2,34 +2,100 @@ package com.deftchill.server.assessment;
 
 import com.deftchill.core.assess.Assessment;
 import com.deftchill.core.assess.Assessor;
+import com.deftchill.core.assess.Comparison;
+import com.deftchill.core.assess.ScaleWish;
+import com.deftchill.core.assess.Scaled;
+import com.deftchill.core.assess.Swap;
 import com.deftchill.core.formula.WrittenFormula;
-import com.deftchill.server.problem.NotAssessableException;
+import com.deftchill.server.problem.NotUnderstoodException;
+import com.deftchill.server.workplace.KitchenService;
 import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** A formula in, its whole assessment out; nothing is stored. */
+/** A formula in, everything computed about it out; nothing is stored. */
 @RestController
-@RequestMapping("/api/assessments")
+@RequestMapping("/api")
 @Tag(name = "Assessments")
 class AssessmentController {
-    private final Assessor assessor;
+    private static final int MOST_SWAPS = 20;
 
-    AssessmentController(Assessor assessor) {
+    private final Assessor assessor;
+    private final KitchenService kitchen;
+
+    AssessmentController(Assessor assessor, KitchenService kitchen) {
         this.assessor = assessor;
+        this.kitchen = kitchen;
     }
 
-    @PostMapping
+    /** A formula, and the gelling agents to put in place of its own; none named: all of the larder. */
+    record SwapQuestion(
+            @NotNull(message = "is missing: the formula") WrittenFormula document,
+
+            @Schema(nullable = true) @Size(max = MOST_SWAPS, message = "must name at most 20 products")
+            List<String> products) {}
+
+    /** A formula and what to scale it to. */
+    record ScaleQuestion(
+            @NotNull(message = "is missing: the formula") WrittenFormula document,
+
+            @NotNull(message = "is missing: what to scale to")
+            ScaleWish wish) {}
+
+    /** Two states of a formula. */
+    record CompareQuestion(
+            @NotNull(message = "is missing: the first state")
+            WrittenFormula before,
+
+            @NotNull(message = "is missing: the second state")
+            WrittenFormula after) {}
+
+    @PostMapping("/assessments")
     @Operation(
             operationId = "assess",
             summary = "Assess a formula",
-            description = "Computes setting, turning out, standing height and verdicts. Stores nothing. 422 names every"
-                    + " field that cannot be understood.")
+            description = "Computes setting, turning out, standing height, verdicts, flags and method. Stores nothing."
+                    + " 422 names every field that cannot be understood or has more than one meaning.")
     Assessment assess(@RequestBody WrittenFormula formula) {
-        var outcome = assessor.assess(formula);
-        return outcome.assessment().orElseThrow(() -> new NotAssessableException(outcome.problems()));
+        var outcome = assessor.assess(formula, kitchen.workplace());
+        return outcome.assessment().orElseThrow(() -> new NotUnderstoodException(outcome.problems()));
+    }
+
+    @PostMapping("/swaps")
+    @Operation(
+            operationId = "swap",
+            summary = "Put another gelling agent in place of the present one",
+            description = "Doses by all three schools side by side, each with the firmness it gives.")
+    List<Swap> swap(@Valid @RequestBody SwapQuestion question) {
+        var products = question.products() == null ? List.<String>of() : question.products();
+        var outcome = assessor.swaps(question.document(), products, kitchen.workplace());
+        if (!outcome.problems().isEmpty()) {
+            throw new NotUnderstoodException(outcome.problems());
+        }
+        return outcome.swaps();
+    }
+
+    @PostMapping("/scalings")
+    @Operation(
+            operationId = "scale",
+            summary = "Scale a formula to another mould, count or total",
+            description = "Rounded to what the kitchen's scales weigh, with the effect of the rounding.")
+    Scaled scale(@Valid @RequestBody ScaleQuestion question) {
+        var outcome = assessor.scale(question.document(), question.wish(), kitchen.workplace());
+        return outcome.scaled().orElseThrow(() -> new NotUnderstoodException(outcome.problems()));
+    }
+
+    @PostMapping("/comparisons")
+    @Operation(operationId = "compare", summary = "Two states of a formula side by side: what changed, what it did")
+    Comparison compare(@Valid @RequestBody CompareQuestion question) {
+        return assessor.compare(question.before(), question.after(), kitchen.workplace());
     }
 }

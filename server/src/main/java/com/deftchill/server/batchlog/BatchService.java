@@ -3,8 +3,9 @@ package com.deftchill.server.batchlog;
 import com.deftchill.core.assess.Assessor;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.server.formula.FormulaService;
-import com.deftchill.server.problem.NotAssessableException;
 import com.deftchill.server.problem.NotFoundException;
+import com.deftchill.server.problem.NotUnderstoodException;
+import com.deftchill.server.workplace.KitchenService;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -19,12 +20,15 @@ public class BatchService {
     private final BatchRepository batches;
     private final FormulaService formulas;
     private final Assessor assessor;
+    private final KitchenService kitchen;
     private final Clock clock;
 
-    BatchService(BatchRepository batches, FormulaService formulas, Assessor assessor, Clock clock) {
+    BatchService(
+            BatchRepository batches, FormulaService formulas, Assessor assessor, KitchenService kitchen, Clock clock) {
         this.batches = batches;
         this.formulas = formulas;
         this.assessor = assessor;
+        this.kitchen = kitchen;
         this.clock = clock;
     }
 
@@ -37,8 +41,8 @@ public class BatchService {
     @Transactional
     BatchEntity log(UUID formulaId, MadeBatch made) {
         var formula = formulas.get(formulaId);
-        var outcome = assessor.assess(made.document());
-        var assessment = outcome.assessment().orElseThrow(() -> new NotAssessableException(outcome.problems()));
+        var outcome = assessor.assess(made.document(), kitchen.workplace());
+        var assessment = outcome.assessment().orElseThrow(() -> new NotUnderstoodException(outcome.problems()));
         return batches.saveAndFlush(
                 new BatchEntity(formula.getId(), made, assessment.prediction(), made.document(), clock.instant()));
     }

@@ -1,7 +1,9 @@
 package com.deftchill.server.formula;
 
 import com.deftchill.core.formula.WrittenFormula;
+import com.deftchill.core.verdict.Problem;
 import com.deftchill.server.problem.NotFoundException;
+import com.deftchill.server.problem.NotUnderstoodException;
 import com.deftchill.server.problem.StaleVersionException;
 import java.time.Clock;
 import java.util.List;
@@ -13,16 +15,41 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class FormulaService {
     private final FormulaRepository formulas;
+    private final RevisionService revisions;
     private final Clock clock;
 
-    FormulaService(FormulaRepository formulas, Clock clock) {
+    FormulaService(FormulaRepository formulas, RevisionService revisions, Clock clock) {
         this.formulas = formulas;
+        this.revisions = revisions;
         this.clock = clock;
     }
 
     @Transactional(readOnly = true)
     public List<FormulaEntity> list() {
         return formulas.findAllByOrderByCreatedAt();
+    }
+
+    /** Names of the formulas that use an entry of the larder: ingredient, gel, mould or cooler. */
+    @Transactional(readOnly = true)
+    public List<String> using(String kind, String id) {
+        return list().stream()
+                .filter(formula -> uses(formula.getDocument(), kind, id))
+                .map(FormulaEntity::getName)
+                .toList();
+    }
+
+    private static boolean uses(WrittenFormula document, String kind, String id) {
+        return switch (kind) {
+            case "ingredient" ->
+                document.components().stream()
+                        .flatMap(c -> c.lines().stream())
+                        .anyMatch(line -> line.ingredient().equals(id));
+            case "gel" ->
+                document.components().stream().anyMatch(c -> c.gel().product().equals(id));
+            case "mould" -> document.mould().mould().equals(id);
+            case "cooler" -> document.cooler().cooler().equals(id);
+            default -> false;
+        };
     }
 
     @Transactional(readOnly = true)
@@ -32,6 +59,7 @@ public class FormulaService {
 
     @Transactional
     public FormulaEntity create(WrittenFormula document) {
+        storable(document);
         return formulas.saveAndFlush(new FormulaEntity(UUID.randomUUID(), document, clock.instant()));
     }
 
@@ -42,12 +70,26 @@ public class FormulaService {
      */
     @Transactional
     public FormulaEntity save(UUID id, long version, WrittenFormula document) {
+        storable(document);
         var formula = get(id);
         if (formula.getVersion() != version) {
             throw new StaleVersionException(formula.getVersion());
         }
+        revisions.beforeSaving(formula, document);
         formula.write(document, clock.instant());
         return formulas.saveAndFlush(formula);
+    }
+
+    /** Whatever cannot be understood yet is stored as typed, but not what a newer version wrote: parts of it would be lost. */
+    private static void storable(WrittenFormula document) {
+        if (document.schema() != WrittenFormula.SCHEMA) {
+            throw new NotUnderstoodException(List.of(Problem.of(
+                    "schema-unknown",
+                    "/schema",
+                    "Schema",
+                    Integer.toString(document.schema()),
+                    "must be " + WrittenFormula.OLDEST_SCHEMA + " or " + WrittenFormula.SCHEMA)));
+        }
     }
 
     @Transactional

@@ -1,13 +1,17 @@
 package com.deftchill.server.kitchen;
 
 import com.deftchill.core.formula.WrittenFormula;
+import com.deftchill.core.kitchen.WrittenKitchen;
 import com.deftchill.server.DeftChillSettings;
 import com.deftchill.server.batchlog.BatchService;
 import com.deftchill.server.formula.FormulaService;
+import com.deftchill.server.formula.RevisionService;
+import com.deftchill.server.workplace.KitchenService;
 import java.io.IOException;
 import java.sql.Timestamp;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.List;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.ApplicationArguments;
@@ -23,8 +27,19 @@ import tools.jackson.databind.ObjectMapper;
 class DemoKitchen implements ApplicationRunner {
     private static final Logger LOG = LoggerFactory.getLogger(DemoKitchen.class);
 
+    private static final List<String> OTHERS = List.of(
+            "coconut-sea-buckthorn",
+            "smoked-tea-honey",
+            "blackcurrant-barley",
+            "brown-butter-quince",
+            "hazelnut-oat",
+            "kiwi-elderflower",
+            "chestnut-rum");
+
     private final DeftChillSettings settings;
     private final FormulaService formulas;
+    private final RevisionService revisions;
+    private final KitchenService kitchen;
     private final BatchService batches;
     private final JdbcTemplate jdbc;
     private final ObjectMapper json;
@@ -33,12 +48,16 @@ class DemoKitchen implements ApplicationRunner {
     DemoKitchen(
             DeftChillSettings settings,
             FormulaService formulas,
+            RevisionService revisions,
+            KitchenService kitchen,
             BatchService batches,
             JdbcTemplate jdbc,
             ObjectMapper json,
             Clock clock) {
         this.settings = settings;
         this.formulas = formulas;
+        this.revisions = revisions;
+        this.kitchen = kitchen;
         this.batches = batches;
         this.jdbc = jdbc;
         this.json = json;
@@ -52,7 +71,26 @@ class DemoKitchen implements ApplicationRunner {
             return;
         }
         var pear = formulas.create(read("pear-bay.json"));
-        formulas.create(read("coconut-sea-buckthorn.json"));
+        for (var name : OTHERS) {
+            formulas.create(read(name + ".json"));
+        }
+        kitchen.save(
+                0,
+                new WrittenKitchen(
+                        "Tideline",
+                        "metric",
+                        "celsius",
+                        "square-root",
+                        "weighed",
+                        "yes",
+                        "us-code",
+                        "eu",
+                        "1 g",
+                        "0.1 g",
+                        "50 g",
+                        "21 °C"));
+        revisions.keep(pear.getId(), "First try, too firm", firmer(pear.getDocument()));
+        revisions.keep(pear.getId(), "As served in the spring", pear.getDocument());
         var today = LocalDate.now(clock);
         batches.logDemo(pear.getId(), pear.getDocument(), today.minusDays(9), "CLEAN", 44.0, "Trembles as it should.");
         batches.logDemo(
@@ -63,6 +101,24 @@ class DemoKitchen implements ApplicationRunner {
                 43.0,
                 "Two seconds too long in the water.");
         LOG.info("loaded the demo kitchen");
+    }
+
+    /** The same with a fifth more gelatin, its bloom water with it. */
+    private static WrittenFormula firmer(WrittenFormula f) {
+        var c = f.components().get(0);
+        var gel = new WrittenFormula.Gel(c.gel().product(), "18 g", c.gel().bloom(), "90 g");
+        var component = new WrittenFormula.Component(c.name(), c.lines(), gel, c.heat(), c.pourTemperature());
+        return new WrittenFormula(
+                f.schema(),
+                f.name(),
+                f.measures(),
+                f.served(),
+                f.wanted(),
+                List.of(component),
+                f.mould(),
+                f.cooler(),
+                f.pouredAt(),
+                f.own());
     }
 
     private boolean firstTime() {

@@ -10,6 +10,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -38,13 +39,9 @@ class ProblemHandler {
     }
 
     @ExceptionHandler
-    ResponseEntity<ProblemResponse> notAssessable(NotAssessableException e) {
+    ResponseEntity<ProblemResponse> notUnderstood(NotUnderstoodException e) {
         return answer(
-                HttpStatus.UNPROCESSABLE_CONTENT,
-                "formula-not-understood",
-                "Not understood yet",
-                e.getMessage(),
-                e.problems());
+                HttpStatus.UNPROCESSABLE_CONTENT, "not-understood", "Not understood yet", e.getMessage(), e.problems());
     }
 
     @ExceptionHandler
@@ -52,7 +49,7 @@ class ProblemHandler {
         return body(
                 HttpStatus.CONFLICT,
                 new ProblemResponse(
-                        "formula-saved-elsewhere",
+                        "saved-elsewhere",
                         "Saved in another window",
                         HttpStatus.CONFLICT.value(),
                         e.getMessage(),
@@ -64,7 +61,18 @@ class ProblemHandler {
     ResponseEntity<ProblemResponse> lost(ObjectOptimisticLockingFailureException e) {
         return answer(
                 HttpStatus.CONFLICT,
-                "formula-saved-elsewhere",
+                "saved-elsewhere",
+                "Saved in another window",
+                "saved elsewhere at the same moment",
+                List.of());
+    }
+
+    /** Two requests put in the same new thing at once. */
+    @ExceptionHandler
+    ResponseEntity<ProblemResponse> twice(DataIntegrityViolationException e) {
+        return answer(
+                HttpStatus.CONFLICT,
+                "saved-elsewhere",
                 "Saved in another window",
                 "saved elsewhere at the same moment",
                 List.of());
@@ -83,7 +91,7 @@ class ProblemHandler {
                 "document-too-large",
                 "Too large",
                 "the document " + rule,
-                List.of(new Problem("document-too-large", "", "Document", "", rule)));
+                List.of(Problem.of("document-too-large", "", "Document", "", rule)));
     }
 
     @ExceptionHandler
@@ -106,13 +114,13 @@ class ProblemHandler {
                 "document-unreadable",
                 "Not a document of this kind",
                 where,
-                List.of(new Problem("document-unreadable", path, "Document", where, rule)));
+                List.of(Problem.of("document-unreadable", path, "Document", where, rule)));
     }
 
     @ExceptionHandler
     ResponseEntity<ProblemResponse> invalid(MethodArgumentNotValidException e) {
         var problems = e.getBindingResult().getFieldErrors().stream()
-                .map(f -> new Problem(
+                .map(f -> Problem.of(
                         "field-invalid",
                         "/" + f.getField().replace('.', '/'),
                         f.getField(),
@@ -135,7 +143,7 @@ class ProblemHandler {
 
     @ExceptionHandler
     ResponseEntity<ProblemResponse> mistyped(MethodArgumentTypeMismatchException e) {
-        var problem = new Problem(
+        var problem = Problem.of(
                 "parameter-invalid",
                 "",
                 e.getName(),

@@ -22,14 +22,19 @@ import org.springframework.context.annotation.Configuration;
 class OpenApiConfiguration {
 
     /** Record components that may be absent. */
-    private static final Map<String, List<String>> MAY_BE_ABSENT = Map.of(
-            "Amounts", List.of("sheets"),
-            "Section", List.of("standing"),
-            "Milestone", List.of("minutes", "clock"),
-            "Prediction", List.of("setsAfterMinutes", "turnsOutAfterMinutes", "standingMm", "dipSeconds"),
-            "LoggedBatch", List.of("standingMm"),
-            "MadeBatch", List.of("standingMm", "note"),
-            "ProblemResponse", List.of("currentVersion"));
+    private static final Map<String, List<String>> MAY_BE_ABSENT = Map.ofEntries(
+            Map.entry("Amounts", List.of("sheets")),
+            Map.entry("Section", List.of("standing")),
+            Map.entry("Milestone", List.of("minutes", "clock")),
+            Map.entry("Prediction", List.of("setsAfterMinutes", "turnsOutAfterMinutes", "standingMm", "dipSeconds")),
+            Map.entry("DoseStrip", List.of("wanted")),
+            Map.entry("StripDose", List.of("standingMm")),
+            Map.entry("SwapDose", List.of("sheets", "standingMm")),
+            Map.entry("SwapQuestion", List.of("products")),
+            Map.entry("Step", List.of("temperature")),
+            Map.entry("LoggedBatch", List.of("standingMm")),
+            Map.entry("MadeBatch", List.of("standingMm", "note")),
+            Map.entry("ProblemResponse", List.of("currentVersion")));
 
     @Bean
     OpenAPI description() {

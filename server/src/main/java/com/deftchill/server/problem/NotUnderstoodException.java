@@ -3,11 +3,11 @@ package com.deftchill.server.problem;
 import com.deftchill.core.verdict.Problem;
 import java.util.List;
 
-/** A formula that cannot be understood as typed. */
-public final class NotAssessableException extends RuntimeException {
+/** Something that cannot be understood as typed. */
+public final class NotUnderstoodException extends RuntimeException {
     private final transient List<Problem> problems;
 
-    public NotAssessableException(List<Problem> problems) {
+    public NotUnderstoodException(List<Problem> problems) {
         super(problems.size() + " field(s) cannot be understood");
         this.problems = List.copyOf(problems);
     }

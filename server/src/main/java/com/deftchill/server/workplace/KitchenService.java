@@ -1,0 +1,62 @@
+package com.deftchill.server.workplace;
+
+import com.deftchill.core.kitchen.KitchenReader;
+import com.deftchill.core.kitchen.Workplace;
+import com.deftchill.core.kitchen.WrittenKitchen;
+import com.deftchill.core.larder.Larder;
+import com.deftchill.server.problem.NotUnderstoodException;
+import com.deftchill.server.problem.StaleVersionException;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps the settings, and gives the workplace that everything is computed in. */
+@Service
+public class KitchenService {
+    private final KitchenRepository kitchens;
+    private final OwnLarderService own;
+    private final Larder shipped;
+
+    KitchenService(KitchenRepository kitchens, OwnLarderService own, Larder shipped) {
+        this.kitchens = kitchens;
+        this.own = own;
+        this.shipped = shipped;
+    }
+
+    /** Settings and the version they are at; version 0 and the standard ones before anything was set. */
+    public record Settings(long version, WrittenKitchen settings) {}
+
+    @Transactional(readOnly = true)
+    public Settings settings() {
+        return kitchens.findById(KitchenEntity.ONLY_ID)
+                .map(k -> new Settings(k.getVersion() + 1, k.getSettings()))
+                .orElseGet(() -> new Settings(0, WrittenKitchen.standard()));
+    }
+
+    /** The shipped larder with the kitchen's own entries, and how it works. */
+    @Transactional(readOnly = true)
+    public Workplace workplace() {
+        var kitchen = KitchenReader.read(settings().settings()).kitchen().orElseGet(KitchenReader::standard);
+        return new Workplace(shipped.with(own.items()), kitchen);
+    }
+
+    /**
+     * Stores new settings.
+     *
+     * @throws StaleVersionException when they were changed from another version than the stored one
+     * @throws NotUnderstoodException when a field cannot be understood
+     */
+    @Transactional
+    public Settings save(long version, WrittenKitchen written) {
+        var reading = KitchenReader.read(written);
+        if (reading.kitchen().isEmpty()) {
+            throw new NotUnderstoodException(reading.problems());
+        }
+        var now = settings().version();
+        if (now != version) {
+            throw new StaleVersionException(now);
+        }
+        var kitchen = kitchens.findById(KitchenEntity.ONLY_ID).orElseGet(() -> new KitchenEntity(written));
+        kitchen.write(written);
+        return new Settings(kitchens.saveAndFlush(kitchen).getVersion() + 1, written);
+    }
+}
