@@ -6,6 +6,9 @@ export const router = createRouter({
   routes: [
     { path: '/', component: () => import('./bench/FirstFormula.vue') },
     { path: '/bench/:id', name: 'bench', component: () => import('./bench/BenchPage.vue') },
+    { path: '/bench/:id/card', name: 'card', component: () => import('./card/CardPage.vue') },
+    { path: '/larder/:shelf?', name: 'larder', component: () => import('./larder/LarderPage.vue') },
+    { path: '/kitchen', name: 'kitchen', component: () => import('./kitchen/KitchenPage.vue') },
     { path: '/:anything(.*)', redirect: '/' },
   ],
 })

@@ -11,7 +11,21 @@ export type Fix = Schemas['Fix']
 export type Milestone = Schemas['Milestone']
 export type Problem = Schemas['Problem']
 export type Section = Schemas['Section']
-export type Larder = Schemas['LarderChoices']
+export type Larder = Schemas['LarderView']
+export type Ingredient = Schemas['IngredientView']
+export type Gel = Schemas['GelView']
+export type Mould = Schemas['MouldView']
+export type Cooler = Schemas['CoolerView']
+export type OwnKind = Schemas['OwnKindView']
+export type OwnEntry = Schemas['OwnEntryView']
+export type Kitchen = Schemas['KitchenView']
+export type KitchenSettings = Schemas['WrittenKitchen']
+export type DoseStrip = Schemas['DoseStrip']
+export type Flag = Schemas['Flag']
+export type Step = Schemas['Step']
+export type Swap = Schemas['Swap']
+export type ScaleWish = Schemas['ScaleWish']
+export type Comparison = Schemas['Comparison']
 export type StoredFormula = Schemas['StoredFormula']
 export type LoggedBatch = Schemas['LoggedBatch']
 export type MadeBatch = Schemas['MadeBatch']
@@ -41,6 +55,52 @@ export const api = {
   larder: () => answer(client.GET('/api/larder')),
   assess: (formula: Formula, signal?: AbortSignal) =>
     answer(client.POST('/api/assessments', { body: formula, signal })),
+  swap: (document: Formula) => answer(client.POST('/api/swaps', { body: { document } })),
+  scale: (document: Formula, wish: ScaleWish) =>
+    answer(client.POST('/api/scalings', { body: { document, wish } })),
+  compare: (before: Formula, after: Formula) =>
+    answer(client.POST('/api/comparisons', { body: { before, after } })),
+  kitchen: () => answer(client.GET('/api/kitchen')),
+  saveKitchen: (version: number, settings: KitchenSettings) =>
+    answer(client.PUT('/api/kitchen', { body: { version, settings } })),
+  ownEntries: () => answer(client.GET('/api/larder/own')),
+  addOwnEntry: (kind: string, fields: Record<string, string>) =>
+    answer(client.POST('/api/larder/own', { body: { kind, fields } })),
+  saveOwnEntry: (key: string, version: number, fields: Record<string, string>) =>
+    answer(client.PUT('/api/larder/own/{key}', { params: { path: { key } }, body: { version, fields } })),
+  removeOwnEntry: (key: string, version: number) =>
+    answer(client.DELETE('/api/larder/own/{key}', { params: { path: { key }, query: { version } } })),
+  revisions: (formulaId: string) =>
+    answer(client.GET('/api/formulas/{formulaId}/revisions', { params: { path: { formulaId } } })),
+  revision: (formulaId: string, number: number) =>
+    answer(
+      client.GET('/api/formulas/{formulaId}/revisions/{number}', { params: { path: { formulaId, number } } }),
+    ),
+  keepRevision: (formulaId: string, name: string, document: Formula) =>
+    answer(
+      client.POST('/api/formulas/{formulaId}/revisions', {
+        params: { path: { formulaId } },
+        body: { name, document },
+      }),
+    ),
+  renameRevision: (formulaId: string, number: number, name: string) =>
+    answer(
+      client.PUT('/api/formulas/{formulaId}/revisions/{number}', {
+        params: { path: { formulaId, number } },
+        body: { name },
+      }),
+    ),
+  /** A file as it is: whatever is wrong with it is for the server to say. */
+  importFile: async (file: Blob) => {
+    const response = await fetch('/api/imports', {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json' },
+      body: file,
+    })
+    const body: unknown = await response.json()
+    if (!response.ok) throw new ApiProblem(body as ProblemResponse)
+    return body as Schemas['ImportedFormula']
+  },
   formulas: () => answer(client.GET('/api/formulas')),
   formula: (id: string) => answer(client.GET('/api/formulas/{id}', { params: { path: { id } } })),
   create: (formula: Formula) => answer(client.POST('/api/formulas', { body: formula })),

@@ -1,23 +1,33 @@
 <script setup lang="ts">
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { Modal } from 'ant-design-vue'
-import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
+import { computed, defineAsyncComponent, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, type Evidence, type Fix, type Formula } from '@/api/client'
 import TheCut from '@/cut/TheCut.vue'
 import LogDrawer from '@/log/LogDrawer.vue'
 import ConflictNotice from './ConflictNotice.vue'
+import DoseStrip from './DoseStrip.vue'
 import CourseChart from './CourseChart.vue'
-import { blankFormula, takeFix } from './document'
+import { blankFormula, setAt, takeFix, textAt } from './document'
 import EvidenceDrawer from './EvidenceDrawer.vue'
+import FileNotice from './FileNotice.vue'
+import FlagRow from './FlagRow.vue'
 import FormulaBar from './FormulaBar.vue'
 import { useHistory } from './history'
 import MilestoneRow from './MilestoneRow.vue'
+import { provideSheet } from './sheet'
 import TheLine from './TheLine.vue'
 import { useAssessment } from './useAssessment'
+import { useFiles } from './useFiles'
 import { useStoredFormula } from './useStoredFormula'
 import VerdictList from './VerdictList.vue'
 import WeighingSheet from './WeighingSheet.vue'
+
+// What opens on demand is loaded on demand.
+const RevisionsDrawer = defineAsyncComponent(() => import('./RevisionsDrawer.vue'))
+const SwapDrawer = defineAsyncComponent(() => import('./SwapDrawer.vue'))
+const ScaleDrawer = defineAsyncComponent(() => import('./ScaleDrawer.vue'))
 
 const route = useRoute()
 const router = useRouter()
@@ -25,6 +35,7 @@ const queries = useQueryClient()
 const id = computed(() => String(route.params.id))
 
 const { data: larder } = useQuery({ queryKey: ['larder'], queryFn: api.larder, staleTime: Infinity })
+const { data: kitchen } = useQuery({ queryKey: ['kitchen'], queryFn: api.kitchen, staleTime: 60_000 })
 const { data: formulas } = useQuery({ queryKey: ['formulas'], queryFn: api.formulas })
 const stored = useStoredFormula(id)
 const { formula, state } = stored
@@ -38,6 +49,17 @@ function change(document: Formula, place: string) {
   stored.change(document)
 }
 
+/** The formula is there whenever a field of it is shown. */
+provideSheet({ formula: () => formula.value as Formula, problems: () => problems.value, change })
+
+/** A dose from the ruler; bloom water that was written follows it. */
+function dose(amount: string, water: string) {
+  if (!formula.value) return
+  const dosed = setAt(formula.value, '/components/0/gel/amount', amount)
+  const written = textAt(dosed, '/components/0/gel/bloomWater') !== ''
+  change(written ? setAt(dosed, '/components/0/gel/bloomWater', water) : dosed, 'dose')
+}
+
 function undo() {
   if (formula.value && history.canUndo.value) stored.change(history.undo(formula.value))
 }
@@ -46,12 +68,12 @@ function redo() {
   if (formula.value && history.canRedo.value) stored.change(history.redo(formula.value))
 }
 
-function fix(chosen: Fix) {
+function take(chosen: Fix) {
   if (formula.value) change(takeFix(formula.value, chosen), '')
 }
 
 function shortcut(event: KeyboardEvent) {
-  if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z' || logOpen.value) return
+  if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z' || drawer.value) return
   event.preventDefault()
   if (event.shiftKey) redo()
   else undo()
@@ -87,7 +109,20 @@ async function keepBoth() {
   await open(await stored.keepBoth())
 }
 
-const logOpen = ref(false)
+const files = useFiles((taken) => {
+  void queries.invalidateQueries({ queryKey: ['formulas'] })
+  void queries.invalidateQueries({ queryKey: ['larder'] })
+  void open(taken)
+})
+
+/** At most one sheet is open at a time. */
+const drawer = ref<'' | 'log' | 'revisions' | 'swap' | 'scale'>('')
+const opened = (which: 'log' | 'revisions' | 'swap' | 'scale') =>
+  computed({ get: () => drawer.value === which, set: (now) => (drawer.value = now ? which : '') })
+const logOpen = opened('log')
+const revisionsOpen = opened('revisions')
+const swapOpen = opened('swap')
+const scaleOpen = opened('scale')
 const evidence = shallowRef<Evidence>()
 const evidenceTitle = ref('')
 function showEvidence(title: string, opened: Evidence) {
@@ -110,10 +145,12 @@ function showEvidence(title: string, opened: Evidence) {
       @change="change"
       @undo="undo"
       @redo="redo"
-      @add="create(blankFormula())"
+      @add="create(blankFormula(kitchen?.settings))"
       @copy="create({ ...formula, name: `${formula.name} (copy)` })"
       @remove="remove"
-      @log="logOpen = true"
+      @log="drawer = 'log'"
+      @revisions="drawer = 'revisions'"
+      @take="files.choose"
     />
     <main>
       <ConflictNotice
@@ -122,20 +159,35 @@ function showEvidence(title: string, opened: Evidence) {
         @mine="stored.keepMine"
         @both="keepBoth"
       />
+      <FileNotice
+        v-if="files.failed.value"
+        :file="files.failed.value"
+        :problems="files.problems.value"
+        @close="files.close"
+      />
       <TheLine
         :line="assessment?.line ?? []"
         :problems="problems"
         :stale="stale"
         :unreachable="unreachable"
       />
+      <DoseStrip
+        v-if="assessment"
+        :class="{ old: stale }"
+        :strip="assessment.strip"
+        :amounts="assessment.amounts"
+        @dose="dose"
+      />
       <div class="columns">
         <WeighingSheet
           class="panel"
           :formula="formula"
           :larder="larder"
+          :kitchen="kitchen?.settings"
           :amounts="assessment?.amounts"
           :problems="problems"
-          @change="change"
+          @swap="drawer = 'swap'"
+          @scale="drawer = 'scale'"
         />
         <div v-if="assessment" class="panel middle" :class="{ old: stale }">
           <h2 class="section-title">
@@ -144,16 +196,17 @@ function showEvidence(title: string, opened: Evidence) {
           <TheCut class="drawing" :section="assessment.section" />
           <h2 class="section-title">Waiting</h2>
           <MilestoneRow :milestones="assessment.milestones" @evidence="showEvidence" />
-          <CourseChart class="course" :assessment="assessment" :poured-at="formula.pouredAt" />
+          <CourseChart
+            class="course"
+            :assessment="assessment"
+            :poured-at="formula.pouredAt"
+            :fahrenheit="kitchen?.settings.temperature === 'fahrenheit'"
+          />
         </div>
-        <VerdictList
-          v-if="assessment"
-          class="panel"
-          :verdicts="assessment.verdicts"
-          :stale="stale"
-          @fix="fix"
-          @evidence="showEvidence"
-        />
+        <div v-if="assessment" class="panel judged">
+          <VerdictList :verdicts="assessment.verdicts" :stale="stale" @evidence="showEvidence" />
+          <FlagRow :flags="assessment.flags" :class="{ old: stale }" @evidence="showEvidence" />
+        </div>
       </div>
     </main>
     <EvidenceDrawer :title="evidenceTitle" :evidence="evidence" @close="evidence = undefined" />
@@ -163,6 +216,29 @@ function showEvidence(title: string, opened: Evidence) {
       :formula="formula"
       :prediction="assessment?.prediction"
     />
+    <RevisionsDrawer
+      v-if="revisionsOpen"
+      v-model:open="revisionsOpen"
+      :formula-id="id"
+      :formula="formula"
+      @back="change($event, '')"
+    />
+    <SwapDrawer
+      v-if="swapOpen"
+      v-model:open="swapOpen"
+      :formula="formula"
+      @take="take"
+      @evidence="showEvidence"
+    />
+    <ScaleDrawer
+      v-if="scaleOpen"
+      v-model:open="scaleOpen"
+      :formula="formula"
+      :larder="larder"
+      @take="change($event, '')"
+      @evidence="showEvidence"
+    />
+    <p v-if="files.over.value" class="drop">Let go: the formula in this file is added to yours.</p>
   </div>
   <main v-else class="empty">
     <p v-if="state === 'missing'">
@@ -177,7 +253,7 @@ function showEvidence(title: string, opened: Evidence) {
 .bench {
   display: flex;
   flex-direction: column;
-  min-height: 100%;
+  height: 100%;
 }
 
 main {
@@ -185,6 +261,7 @@ main {
   flex: 1;
   flex-direction: column;
   gap: 10px;
+  min-height: 0;
   padding: 10px 20px 14px;
 }
 
@@ -194,10 +271,12 @@ main {
   grid-template-columns: 360px minmax(380px, 1fr) 400px;
   gap: 10px;
   align-items: stretch;
+  min-height: 320px;
 }
 
 .panel {
   padding: 10px 14px;
+  overflow-y: auto;
   background: var(--panel);
 }
 
@@ -214,6 +293,25 @@ main {
   flex: 1;
 }
 
+.judged {
+  display: flex;
+  flex-direction: column;
+  gap: 14px;
+}
+
+.drop {
+  position: fixed;
+  inset: 0;
+  display: grid;
+  place-items: center;
+  border: 8px dashed var(--act);
+  background: rgba(251, 252, 252, 0.92);
+  font-size: 26px;
+  font-weight: 700;
+  pointer-events: none;
+  z-index: 2000;
+}
+
 .old {
   filter: saturate(0.35);
   opacity: 0.9;
@@ -222,6 +320,18 @@ main {
 .empty {
   padding: 40px;
   font-size: 20px;
+}
+
+/* Where there is no room for three columns side by side, the page scrolls instead of each column. */
+@media (width <= 1150px) or (height <= 640px) {
+  .bench {
+    height: auto;
+    min-height: 100%;
+  }
+
+  .panel {
+    overflow: visible;
+  }
 }
 
 @media (width <= 1150px) {

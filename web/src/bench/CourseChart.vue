@@ -10,8 +10,8 @@ import { courseOption } from './courseOption'
 
 use([SVGRenderer, LineChart, GridComponent, MarkAreaComponent, MarkLineComponent, TooltipComponent])
 
-const props = defineProps<{ assessment: Assessment; pouredAt: string }>()
-const option = computed(() => courseOption(props.assessment, props.pouredAt))
+const props = defineProps<{ assessment: Assessment; pouredAt: string; fahrenheit?: boolean }>()
+const option = computed(() => courseOption(props.assessment, props.pouredAt, props.fahrenheit))
 const spoken = computed(() => {
   const { course, prediction } = props.assessment
   return `Firmness over 24 hours rises to ${Math.round(prediction.firmness)} of 100 (${prediction.firmnessWords}); the target is ${Math.round(course.targetFrom)} to ${Math.round(course.targetTo)}. The warmest point cools from ${Math.round(course.warmestC[0] ?? 0)} °C.`
@@ -22,7 +22,7 @@ const spoken = computed(() => {
   <div class="chart" role="img" :aria-label="spoken">
     <div class="legend" aria-hidden="true">
       <span class="firm">firmness, 0–100</span><span class="band">target</span
-      ><span class="warm">warmest point, °C</span>
+      ><span class="warm">warmest point, {{ fahrenheit ? '°F' : '°C' }}</span>
     </div>
     <VChart :option="option" :init-options="{ renderer: 'svg' }" autoresize class="plot" />
   </div>

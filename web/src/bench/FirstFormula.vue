@@ -14,7 +14,7 @@ async function open() {
   failed.value = false
   try {
     const all = await api.formulas()
-    const id = all[0]?.id ?? (await api.create(blankFormula())).id
+    const id = all[0]?.id ?? (await api.create(blankFormula((await api.kitchen()).settings))).id
     void queries.invalidateQueries({ queryKey: ['formulas'] })
     await router.replace({ name: 'bench', params: { id } })
   } catch {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useId } from 'vue'
 import type { Formula } from '@/api/client'
+import StationBar from '@/look/StationBar.vue'
 import ChoiceField from './ChoiceField.vue'
 import { setAt } from './document'
 import type { SaveState } from './useStoredFormula'
@@ -22,6 +23,8 @@ const emit = defineEmits<{
   copy: []
   remove: []
   log: []
+  revisions: []
+  take: []
 }>()
 const nameId = useId()
 
@@ -35,9 +38,7 @@ const STATES: Record<SaveState, string> = {
 </script>
 
 <template>
-  <header class="bar">
-    <span class="wordmark"><img src="/favicon.svg" alt="" width="26" height="26" /> Deft Chill</span>
-    <nav aria-label="Stations"><RouterLink to="/" aria-current="page">Bench</RouterLink></nav>
+  <StationBar station="bench" class="formula-bar">
     <label :for="nameId" class="out-of-sight">Name of the formula</label>
     <a-input
       :id="nameId"
@@ -65,42 +66,27 @@ const STATES: Record<SaveState, string> = {
           <a-menu>
             <a-menu-item key="new" @click="emit('add')">New formula</a-menu-item>
             <a-menu-item key="copy" @click="emit('copy')">Copy of this one</a-menu-item>
+            <a-menu-divider />
+            <a-menu-item key="revisions" @click="emit('revisions')">Earlier states…</a-menu-item>
+            <a-menu-item key="card">
+              <RouterLink :to="{ name: 'card', params: { id } }">Method card to print</RouterLink>
+            </a-menu-item>
+            <a-menu-divider />
+            <a-menu-item key="export">
+              <a :href="`/api/formulas/${id}/export`" download>Save as a file</a>
+            </a-menu-item>
+            <a-menu-item key="import" @click="emit('take')">Take from a file…</a-menu-item>
+            <a-menu-divider />
             <a-menu-item key="remove" danger @click="emit('remove')">Delete…</a-menu-item>
           </a-menu>
         </template>
       </a-dropdown>
       <a-button class="made" @click="emit('log')">Made it</a-button>
     </span>
-  </header>
+  </StationBar>
 </template>
 
 <style scoped>
-.bar {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px 12px;
-  align-items: center;
-  padding: 7px 20px;
-  background: var(--ink);
-  color: #ffffff;
-}
-
-.wordmark {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-  font-size: 17px;
-  font-weight: 700;
-  white-space: nowrap;
-}
-
-nav a {
-  padding: 4px 2px;
-  border-bottom: 3px solid #f2a765;
-  color: #ffffff;
-  font-weight: 700;
-}
-
 .open {
   width: 160px;
 }
@@ -108,7 +94,7 @@ nav a {
 .name {
   flex: 1;
   min-width: 160px;
-  max-width: 360px;
+  max-width: 340px;
   border-width: 0 0 2px;
   border-color: #6d8990;
   border-radius: 0;
@@ -126,7 +112,7 @@ nav a {
 }
 
 .state {
-  min-width: 60px;
+  min-width: 52px;
   color: #d5e2e5;
   font-size: 13px;
 }
@@ -137,21 +123,21 @@ nav a {
   margin-left: auto;
 }
 
-.bar :deep(.ant-btn:not(:disabled, .made)) {
+.formula-bar :deep(.ant-btn:not(:disabled, .made)) {
   border-color: #6d8990;
   background: transparent;
   color: #ffffff;
 }
 
-.bar :deep(.ant-btn:disabled) {
+.formula-bar :deep(.ant-btn:disabled) {
   border-color: #3d5a62;
   background: transparent;
   color: #9db3b9;
 }
 
-.bar :deep(.made),
-.bar :deep(.made:hover),
-.bar :deep(.made:focus) {
+.formula-bar :deep(.made),
+.formula-bar :deep(.made:hover),
+.formula-bar :deep(.made:focus) {
   border-color: #f2a765;
   background: #f2a765;
   color: var(--ink);

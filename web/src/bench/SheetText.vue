@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { setAt, textAt } from './document'
+import ProblemChoices from './ProblemChoices.vue'
 import { useSheet } from './sheet'
 import TypedField from './TypedField.vue'
 
@@ -11,6 +12,7 @@ const props = defineProps<{
   step?: number
   hiddenLabel?: boolean
   narrow?: boolean
+  placeholder?: string
 }>()
 
 const sheet = useSheet()
@@ -19,13 +21,17 @@ const problem = computed(() => sheet.problems().find((p) => p.path === props.pat
 </script>
 
 <template>
-  <TypedField
-    :label="label"
-    :hidden-label="hiddenLabel"
-    :narrow="narrow"
-    :step="step"
-    :model-value="text"
-    :problem="problem"
-    @update:model-value="sheet.change(setAt(sheet.formula(), path, $event), path)"
-  />
+  <div>
+    <TypedField
+      :label="label"
+      :hidden-label="hiddenLabel"
+      :narrow="narrow"
+      :step="step"
+      :placeholder="placeholder"
+      :model-value="text"
+      :problem="problem"
+      @update:model-value="sheet.change(setAt(sheet.formula(), path, $event), path)"
+    />
+    <ProblemChoices v-if="problem && !narrow" :problem="problem" />
+  </div>
 </template>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue'
 import type { Problem } from '@/api/client'
-import { nudge } from './document'
+import { nudge, stepFor } from './document'
 
 /** A field that keeps what is typed. Arrow keys nudge its number by a step, with Shift by ten steps. */
 const props = defineProps<{
@@ -12,6 +12,7 @@ const props = defineProps<{
   /** Too narrow for the rule: it is only read out here, and shown below the row. */
   narrow?: boolean
   step?: number
+  placeholder?: string
 }>()
 const emit = defineEmits<{ 'update:modelValue': [value: string] }>()
 
@@ -21,7 +22,8 @@ const rule = computed(() => props.problem?.rule)
 function arrow(event: KeyboardEvent) {
   if (!props.step || (event.key !== 'ArrowUp' && event.key !== 'ArrowDown')) return
   event.preventDefault()
-  const step = (event.key === 'ArrowUp' ? 1 : -1) * props.step * (event.shiftKey ? 10 : 1)
+  const step =
+    (event.key === 'ArrowUp' ? 1 : -1) * stepFor(props.modelValue, props.step) * (event.shiftKey ? 10 : 1)
   emit('update:modelValue', nudge(props.modelValue, step))
 }
 </script>
@@ -35,6 +37,7 @@ function arrow(event: KeyboardEvent) {
       :status="problem ? 'error' : undefined"
       :aria-invalid="problem ? 'true' : undefined"
       :aria-describedby="problem ? `${id}-rule` : undefined"
+      :placeholder="placeholder"
       autocomplete="off"
       spellcheck="false"
       @update:value="emit('update:modelValue', $event)"

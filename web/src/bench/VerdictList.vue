@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import type { Evidence, Fix, Verdict } from '@/api/client'
+import type { Evidence, Verdict } from '@/api/client'
+import FixButton from './FixButton.vue'
 
 defineProps<{ verdicts: Verdict[]; stale: boolean }>()
-const emit = defineEmits<{ fix: [fix: Fix]; evidence: [title: string, evidence: Evidence] }>()
+const emit = defineEmits<{ evidence: [title: string, evidence: Evidence] }>()
 
 const SIGNS: Record<Verdict['tone'], string> = { UNSAFE: '!!', BAD: '!', CAUTION: '~', GOOD: '✓', NOTE: 'i' }
 const SPOKEN: Record<Verdict['tone'], string> = {
@@ -34,7 +35,7 @@ const SPOKEN: Record<Verdict['tone'], string> = {
           </h3>
           <p>{{ verdict.sentence }}</p>
           <div v-for="fix in verdict.fixes" :key="fix.label" class="fix">
-            <a-button type="primary" @click="emit('fix', fix)">{{ fix.label }}</a-button>
+            <FixButton :fix="fix" :quiet="verdict.tone === 'GOOD' || verdict.tone === 'NOTE'" />
             <span>→ {{ fix.effect }}</span>
           </div>
         </div>
@@ -111,14 +112,5 @@ p {
   align-items: center;
   padding-top: 4px;
   font-size: 14px;
-}
-
-.fix :deep(.ant-btn) {
-  max-width: 100%;
-  height: auto;
-  padding-block: 4px;
-  font-weight: 700;
-  text-align: left;
-  white-space: normal;
 }
 </style>

@@ -1,51 +1,71 @@
 <script setup lang="ts">
-import { CloseOutlined } from '@ant-design/icons-vue'
 import { computed } from 'vue'
-import type { Assessment, Formula, Larder, Problem } from '@/api/client'
+import type { Assessment, Formula, KitchenSettings, Larder, Problem } from '@/api/client'
 import ChoiceField from './ChoiceField.vue'
 import { addLine, removeLine, setAt } from './document'
+import IngredientLine from './IngredientLine.vue'
 import RowProblems from './RowProblems.vue'
-import { provideSheet } from './sheet'
+import { useSheet } from './sheet'
 import SheetChoice from './SheetChoice.vue'
 import SheetText from './SheetText.vue'
 
 const props = defineProps<{
   formula: Formula
   larder: Larder
+  kitchen?: KitchenSettings
   amounts?: Assessment['amounts']
   problems: Problem[]
 }>()
-const emit = defineEmits<{ change: [formula: Formula, place: string] }>()
+const emit = defineEmits<{ swap: []; scale: [] }>()
 
-const change = (formula: Formula, place = '') => emit('change', formula, place)
-provideSheet({ formula: () => props.formula, problems: () => props.problems, change })
+const { change } = useSheet()
 
 const lines = computed(() => props.formula.components[0]?.lines ?? [])
 const problemsAt = (...paths: string[]) => props.problems.filter((p) => paths.includes(p.path))
-const ingredientName = (id: string) =>
-  props.larder.ingredients.find((i) => i.id === id)?.name ?? `${id} (unknown)`
+const inLarder = (id: string) => props.larder.ingredients.find((i) => i.id === id)
+const understood = (index: number) =>
+  props.amounts?.lines.length === lines.value.length ? props.amounts.lines[index] : undefined
 
 const ingredients = computed(() =>
   props.larder.ingredients.map((i) => ({ value: i.id, label: i.name, group: i.group })),
 )
-const gelatins = computed(() => props.larder.gelatins.map((g) => ({ value: g.id, label: g.name })))
+const gels = computed(() => props.larder.gels.map((g) => ({ value: g.id, label: g.name, group: g.agent })))
 const moulds = computed(() =>
   props.larder.moulds.map((m) => ({ value: m.id, label: `${m.name} · ${Math.round(m.brimMl)} ml` })),
 )
 const coolers = computed(() => props.larder.coolers.map((c) => ({ value: c.id, label: c.name })))
+const MEASURES = [
+  { value: 'metric', label: 'metric spoons and cups' },
+  { value: 'us', label: 'US spoons and cups' },
+  { value: 'uk', label: 'UK spoons and cups' },
+  { value: 'au', label: 'Australian spoons and cups' },
+  { value: '', label: 'ask about spoons and cups' },
+]
+const BLOOMS = [
+  { value: 'weighed', label: 'bloomed in weighed water' },
+  { value: 'squeezed', label: 'soaked and squeezed' },
+  { value: 'dry', label: 'stirred in dry' },
+]
+const chosenGel = computed(() =>
+  props.larder.gels.find((g) => g.id === props.formula.components[0]?.gel.product),
+)
+const isGelatin = computed(() => chosenGel.value?.agent !== undefined && chosenGel.value.bloom > 0)
+const bloom = computed(() => props.formula.components[0]?.gel.bloom || 'weighed')
+const anyCold = computed(() => lines.value.some((line) => line.share === 'cold'))
+const fahrenheit = computed(() => props.kitchen?.temperature === 'fahrenheit')
 
 function chooseCooler(id: string) {
   const air = props.larder.coolers.find((c) => c.id === id)?.airC
   const chosen = setAt(props.formula, '/cooler/cooler', id)
-  change(air === undefined ? chosen : setAt(chosen, '/cooler/air', `${air} °C`))
+  change(air === undefined ? chosen : setAt(chosen, '/cooler/air', `${air} °C`), '')
 }
 
 const trim = (value: number, decimals: number) => String(Number(value.toFixed(decimals)))
-const gelatinFigures = computed(() => {
+const gelFigures = computed(() => {
   const a = props.amounts
   if (!a) return ''
-  const sheets = a.sheets === undefined ? '' : `${trim(a.sheets, 1)} sheets · `
-  return `${sheets}${trim(a.gelatinPercent, 2)} % of the mix · ${trim(a.gelatinGramsPerLitre, 1)} g/L of its water`
+  const how = a.gel.how ? `= ${trim(a.gel.grams, 2)} g · ` : ''
+  return `${how}${trim(a.gelatinPercent, 2)} % of the mix · ${trim(a.gelatinGramsPerLitre, 1)} g/L of its water · ${trim(a.bloomWaterG, 1)} g of bloom water stays in`
 })
 </script>
 
@@ -55,51 +75,83 @@ const gelatinFigures = computed(() => {
       Ingredients <small v-if="amounts">{{ Math.round(amounts.totalG) }} g in all</small>
     </h2>
     <ul class="lines">
-      <li v-for="(line, i) in lines" :key="i">
-        <span class="name">{{ ingredientName(line.ingredient) }}</span>
-        <SheetText
-          :path="`/components/0/lines/${i}/amount`"
-          :label="`Amount of ${ingredientName(line.ingredient)}`"
-          :step="1"
-          hidden-label
-        />
-        <button
-          type="button"
-          class="remove"
-          :aria-label="`Remove ${ingredientName(line.ingredient)}`"
-          @click="change(removeLine(formula, i))"
-        >
-          <CloseOutlined aria-hidden="true" />
-        </button>
-        <RowProblems class="whole" :problems="problemsAt(`/components/0/lines/${i}/ingredient`)" />
-      </li>
+      <IngredientLine
+        v-for="(line, i) in lines"
+        :key="i"
+        :index="i"
+        :ingredient="inLarder(line.ingredient)"
+        :understood="understood(i)"
+        :step="1"
+        @remove="change(removeLine(formula, i), '')"
+      />
     </ul>
-    <ChoiceField
-      hidden-label
-      label="Add an ingredient"
-      placeholder="Add an ingredient…"
-      :options="ingredients"
-      :problem="problemsAt('/components/0/lines', '/components')[0]"
-      @update:model-value="change(addLine(formula, $event))"
-    />
-
-    <h2 class="section-title">Gelatin</h2>
-    <SheetChoice
-      path="/components/0/gelatin/product"
-      label="Gelatin product"
-      hidden-label
-      :options="gelatins"
-    />
-    <div class="pair">
-      <SheetText path="/components/0/gelatin/amount" label="Gelatin" :step="0.1" />
-      <SheetText path="/components/0/gelatin/bloomWater" label="Bloom water it keeps" :step="1" />
+    <div class="adding">
+      <ChoiceField
+        hidden-label
+        label="Add an ingredient"
+        placeholder="Add an ingredient…"
+        :options="ingredients"
+        :problem="problemsAt('/components/0/lines', '/components')[0]"
+        @update:model-value="change(addLine(formula, $event), '')"
+      />
+      <SheetChoice path="/measures" label="Spoons and cups" hidden-label :options="MEASURES" />
     </div>
-    <p class="figures">{{ gelatinFigures }}</p>
 
-    <h2 class="section-title">Mould and chill</h2>
+    <h2 class="section-title">
+      Gelling agent
+      <small><button type="button" class="link-like" @click="emit('swap')">swap it…</button></small>
+    </h2>
+    <div class="agent">
+      <SheetChoice path="/components/0/gel/product" label="Gelling agent" hidden-label :options="gels" />
+      <SheetText path="/components/0/gel/amount" label="Dose" hidden-label :step="0.1" />
+    </div>
+    <div v-if="isGelatin" class="agent">
+      <SheetChoice path="/components/0/gel/bloom" label="Bloom" hidden-label :options="BLOOMS" />
+      <SheetText
+        v-if="bloom !== 'dry'"
+        path="/components/0/gel/bloomWater"
+        label="Bloom water"
+        hidden-label
+        :step="1"
+        :placeholder="bloom === 'squeezed' ? 'keeps 5 x' : 'water'"
+      />
+    </div>
+    <p class="figures">{{ gelFigures }}</p>
+    <div class="heat" :class="{ three: anyCold }">
+      <SheetText path="/components/0/heat/hot" label="Heated to" narrow :step="1" placeholder="not said" />
+      <SheetText path="/components/0/heat/held" label="held for" narrow :step="1" placeholder="not held" />
+      <SheetText
+        v-if="anyCold"
+        path="/components/0/heat/cold"
+        label="Cold share"
+        narrow
+        :step="1"
+        :placeholder="fahrenheit ? '41 °F' : '5 °C'"
+      />
+      <SheetText path="/components/0/pourTemperature" label="Poured at" narrow :step="1" />
+    </div>
+    <RowProblems
+      :problems="
+        problemsAt(
+          '/components/0/heat/hot',
+          '/components/0/heat/held',
+          '/components/0/heat/cold',
+          '/components/0/pourTemperature',
+        )
+      "
+    />
+
+    <h2 class="section-title">
+      Mould and chill
+      <small><button type="button" class="link-like" @click="emit('scale')">scale to…</button></small>
+    </h2>
     <SheetChoice path="/mould/mould" label="Mould" :options="moulds" />
-    <div class="cooling">
+    <div class="filling">
       <SheetText path="/mould/count" label="How many" narrow :step="1" />
+      <SheetText path="/mould/loss" label="Lost in bowl" narrow :step="1" placeholder="0 %" />
+      <SheetText path="/pouredAt" label="Poured at (time)" narrow />
+    </div>
+    <div class="cooling">
       <ChoiceField
         label="Cooler"
         :model-value="formula.cooler.cooler"
@@ -109,23 +161,28 @@ const gelatinFigures = computed(() => {
       />
       <SheetText path="/cooler/air" label="Its air" narrow :step="1" />
     </div>
-    <RowProblems :problems="problemsAt('/mould/count', '/cooler/air')" />
-    <div class="triple">
-      <SheetText path="/components/0/pourTemperature" label="Poured at" narrow :step="1" />
-      <SheetText path="/pouredAt" label="Time" narrow />
+    <RowProblems :problems="problemsAt('/mould/count', '/mould/loss', '/cooler/air', '/pouredAt')" />
+    <div class="serving">
       <fieldset>
         <legend>Served</legend>
         <a-radio-group
           :value="formula.served"
           button-style="solid"
-          @update:value="change(setAt(formula, '/served', String($event)))"
+          @update:value="change(setAt(formula, '/served', String($event)), '')"
         >
           <a-radio-button value="turned-out">turned out</a-radio-button>
           <a-radio-button value="in-glass">in glass</a-radio-button>
         </a-radio-group>
       </fieldset>
+      <SheetText
+        path="/wanted"
+        label="Wanted: firmness or height"
+        narrow
+        :step="1"
+        placeholder="such as 55 or 44 mm"
+      />
     </div>
-    <RowProblems :problems="problemsAt('/components/0/pourTemperature', '/pouredAt', '/served')" />
+    <RowProblems :problems="problemsAt('/served', '/wanted')" />
   </section>
 </template>
 
@@ -140,52 +197,46 @@ const gelatinFigures = computed(() => {
   margin-top: 8px;
 }
 
-.lines li {
+.section-title .link-like {
+  font-size: 14px;
+}
+
+.adding,
+.agent {
   display: grid;
-  grid-template-columns: 1fr 116px 30px;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
   gap: 8px;
-  align-items: start;
-  padding: 2px 0;
 }
 
-.lines .whole {
-  grid-column: 1 / -1;
+.agent {
+  grid-template-columns: minmax(0, 1fr) 118px;
 }
 
-.lines .name {
-  padding-top: 6px;
-  line-height: 1.25;
-}
-
-.remove {
-  height: 34px;
-  border: 0;
-  border-radius: 3px;
-  background: none;
-  color: var(--quiet);
-  cursor: pointer;
-}
-
-.remove:hover {
-  background: #dde6e8;
-  color: var(--unsafe);
-}
-
-.pair {
+.heat {
   display: grid;
-  grid-template-columns: 1fr 1fr;
+  grid-template-columns: repeat(3, 1fr);
+  gap: 8px;
+}
+
+.heat.three {
+  grid-template-columns: repeat(4, 1fr);
+}
+
+.filling {
+  display: grid;
+  grid-template-columns: 1fr 1fr 1.2fr;
   gap: 8px;
 }
 
 .cooling {
   display: grid;
-  grid-template-columns: 66px 1fr 70px;
+  grid-template-columns: minmax(0, 1fr) 84px;
   gap: 8px;
 }
 
-.triple {
+.serving {
   display: grid;
-  grid-template-columns: 80px 70px 1fr;
+  grid-template-columns: 178px minmax(0, 1fr);
   gap: 8px;
 }
 
@@ -193,6 +244,7 @@ const gelatinFigures = computed(() => {
   min-height: 19px;
   color: var(--quiet);
   font-size: 13px;
+  line-height: 1.3;
 }
 
 fieldset {

@@ -12,11 +12,13 @@ export function clockAfter(start: string, minutes: number): string {
 }
 
 /** The drawing of the course: firmness with its target band, temperature of the warmest point, milestones. */
-export function courseOption(assessment: Assessment, pouredAt: string) {
+export function courseOption(assessment: Assessment, pouredAt: string, fahrenheit = false) {
   const { course, milestones } = assessment
   const until = course.minutes.findIndex((m) => m > SHOWN_MINUTES)
   const minutes = course.minutes.slice(0, until < 0 ? undefined : until)
   const pairs = (values: number[]) => minutes.map((m, i) => [m, values[i] ?? 0])
+  const unit = fahrenheit ? '°F' : '°C'
+  const degrees = fahrenheit ? course.warmestC.map((c) => c * 1.8 + 32) : course.warmestC
   const text = { color: colours.ink, fontFamily, fontSize: 12 }
   return {
     animation: false,
@@ -26,7 +28,7 @@ export function courseOption(assessment: Assessment, pouredAt: string) {
       trigger: 'axis',
       textStyle: { ...text, fontSize: 13 },
       formatter: (points: { axisValue: number; value: [number, number] }[]) =>
-        `${clockAfter(pouredAt, points[0]?.axisValue ?? 0)}: firmness ${points[0]?.value[1].toFixed(0)}, ${points[1]?.value[1].toFixed(1)} °C`,
+        `${clockAfter(pouredAt, points[0]?.axisValue ?? 0)}: firmness ${points[0]?.value[1].toFixed(0)}, ${points[1]?.value[1].toFixed(1)} ${unit}`,
     },
     xAxis: {
       type: 'value',
@@ -48,10 +50,10 @@ export function courseOption(assessment: Assessment, pouredAt: string) {
       },
       {
         type: 'value',
-        min: 0,
-        max: 80,
-        interval: 20,
-        axisLabel: { ...text, color: colours.cold, formatter: '{value} °C' },
+        min: fahrenheit ? 20 : 0,
+        max: fahrenheit ? 180 : 80,
+        interval: fahrenheit ? 40 : 20,
+        axisLabel: { ...text, color: colours.cold, formatter: `{value} ${unit}` },
         splitLine: { show: false },
       },
     ],
@@ -80,7 +82,7 @@ export function courseOption(assessment: Assessment, pouredAt: string) {
       {
         type: 'line',
         yAxisIndex: 1,
-        data: pairs(course.warmestC),
+        data: pairs(degrees),
         showSymbol: false,
         lineStyle: { color: colours.cold, width: 2, type: 'dashed' },
         itemStyle: { color: colours.cold },

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { addLine, blankFormula, nudge, removeLine, setAt, takeFix, textAt } from './document'
+import { addLine, blankFormula, nudge, removeLine, setAt, stepFor, takeFix, textAt } from './document'
 
 describe('changes to a formula', () => {
   it('sets text at a pointer and leaves the old document alone', () => {
@@ -14,11 +14,11 @@ describe('changes to a formula', () => {
       label: '',
       effect: '',
       changes: [
-        { path: '/components/0/gelatin/amount', value: '12 g' },
+        { path: '/components/0/gel/amount', value: '12 g' },
         { path: '/mould/count', value: '9' },
       ],
     })
-    expect(fixed.components[0]?.gelatin.amount).toBe('12 g')
+    expect(fixed.components[0]?.gel.amount).toBe('12 g')
     expect(fixed.mould.count).toBe('9')
   })
 
@@ -30,8 +30,10 @@ describe('changes to a formula', () => {
 
   it('makes what is missing on the way', () => {
     const bare = { ...blankFormula(), components: [] }
-    expect(addLine(bare, 'honey').components[0]?.lines).toEqual([{ ingredient: 'honey', amount: '' }])
-    expect(setAt(bare, '/components/0/gelatin/amount', '5 g').components[0]?.gelatin.amount).toBe('5 g')
+    expect(addLine(bare, 'honey').components[0]?.lines).toEqual([
+      { ingredient: 'honey', amount: '', treatment: '', share: '' },
+    ])
+    expect(setAt(bare, '/components/0/gel/amount', '5 g').components[0]?.gel.amount).toBe('5 g')
   })
 
   it('gives nothing for a pointer that leads nowhere', () => {
@@ -51,4 +53,27 @@ describe('nudging', () => {
   ])('%s by %s is %s', (text, step, expected) => {
     expect(nudge(text, step)).toBe(expected)
   })
+})
+
+it('a new formula follows the kitchen', () => {
+  const american = blankFormula({
+    ...({} as Parameters<typeof blankFormula>[0]),
+    measures: 'us',
+    temperature: 'fahrenheit',
+    bloomSchool: 'squeezed',
+  } as Parameters<typeof blankFormula>[0])
+  expect(american.measures).toBe('us')
+  expect(american.components[0]?.pourTemperature).toBe('90 °F')
+  expect(american.components[0]?.gel).toMatchObject({ bloom: 'squeezed', bloomWater: '' })
+})
+
+it.each([
+  ['3 sheets', 0.5],
+  ['1 1/2 cups', 0.25],
+  ['0.5 kg', 0.25],
+  ['2 tbsp', 0.5],
+  ['250 ml', 1],
+  ['90', 1],
+])('an arrow key moves %s by %s', (text, step) => {
+  expect(stepFor(text, 1)).toBe(step)
 })

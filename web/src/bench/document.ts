@@ -1,4 +1,4 @@
-import type { Fix, Formula } from '@/api/client'
+import type { Fix, Formula, KitchenSettings } from '@/api/client'
 
 /** Pure changes to a formula document; each gives a new document and leaves the old one alone. */
 
@@ -31,15 +31,23 @@ export function takeFix(formula: Formula, fix: Fix): Formula {
 }
 
 export function addLine(formula: Formula, ingredient: string): Formula {
-  const next = formula.components[0]?.lines.length ?? 0
-  const added = setAt(formula, `/components/0/lines/${next}/ingredient`, ingredient)
-  return setAt(added, `/components/0/lines/${next}/amount`, '')
+  const at = `/components/0/lines/${formula.components[0]?.lines.length ?? 0}`
+  return ['amount', 'treatment', 'share'].reduce(
+    (result, field) => setAt(result, `${at}/${field}`, ''),
+    setAt(formula, `${at}/ingredient`, ingredient),
+  )
 }
 
 export function removeLine(formula: Formula, index: number): Formula {
   const copy = structuredClone(formula)
   copy.components[0]?.lines.splice(index, 1)
   return copy
+}
+
+/** What an arrow key moves an amount by: a scale's step for grams, what a cook measures for anything else. */
+export function stepFor(text: string, gramStep: number): number {
+  if (/sheet|packet|tsp|tbsp|spoon/i.test(text)) return 0.5
+  return /cup|kg|\bl\b|lit|lb|pound|pint|quart|stick/i.test(text) ? 0.25 : gramStep
 }
 
 /** The same text with its number moved by a step, never below zero; text without a number stays. */
@@ -55,26 +63,33 @@ function decimalsOf(number: string): number {
   return number.split(/[.,]/)[1]?.length ?? 0
 }
 
-/** An empty formula to start from. */
-export function blankFormula(): Formula {
+/** A formula to start from, in a kitchen's measures. */
+export function blankFormula(kitchen?: KitchenSettings): Formula {
+  const line = (ingredient: string, amount: string) => ({ ingredient, amount, treatment: '', share: '' })
+  const fahrenheit = kitchen?.temperature === 'fahrenheit'
   return {
-    schema: 1,
+    schema: 2,
     name: 'New set cream',
+    measures: kitchen?.measures ?? 'metric',
     served: 'turned-out',
+    wanted: '',
     components: [
       {
         name: 'Set cream',
-        lines: [
-          { ingredient: 'cream-35', amount: '500 g' },
-          { ingredient: 'milk-35', amount: '250 g' },
-          { ingredient: 'sugar', amount: '75 g' },
-        ],
-        gelatin: { product: 'sheet-gold', amount: '10 g', bloomWater: '50 g' },
-        pourTemperature: '32 °C',
+        lines: [line('cream-35', '500 g'), line('milk-35', '250 g'), line('sugar', '75 g')],
+        gel: {
+          product: 'sheet-gold',
+          amount: '10 g',
+          bloom: kitchen?.bloomSchool ?? 'weighed',
+          bloomWater: kitchen?.bloomSchool === 'squeezed' || kitchen?.bloomSchool === 'dry' ? '' : '50 g',
+        },
+        heat: { hot: fahrenheit ? '160 °F' : '70 °C', held: '', cold: '' },
+        pourTemperature: fahrenheit ? '90 °F' : '32 °C',
       },
     ],
-    mould: { mould: 'dariole', count: '8' },
-    cooler: { cooler: 'fridge-still', air: '4 °C' },
+    mould: { mould: 'dariole', count: '8', loss: '' },
+    cooler: { cooler: 'fridge-still', air: fahrenheit ? '39 °F' : '4 °C' },
     pouredAt: '14:00',
+    own: [],
   }
 }

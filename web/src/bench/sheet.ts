@@ -1,7 +1,7 @@
 import { inject, provide, type InjectionKey } from 'vue'
 import type { Formula, Problem } from '@/api/client'
 
-/** What every field of the weighing sheet needs. */
+/** What every field and every fix on the Bench needs. */
 export interface Sheet {
   formula: () => Formula
   problems: () => Problem[]
@@ -15,6 +15,6 @@ export const provideSheet = (sheet: Sheet) => provide(KEY, sheet)
 
 export function useSheet(): Sheet {
   const sheet = inject(KEY)
-  if (!sheet) throw new Error('a field of the sheet stands outside of it')
+  if (!sheet) throw new Error('a field of the Bench stands outside of it')
   return sheet
 }

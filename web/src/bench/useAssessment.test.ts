@@ -29,10 +29,11 @@ it('keeps the last answer, marked stale, while the document cannot be understood
     field: 'How many',
     value: 'no',
     rule: 'must be a number',
+    fixes: [],
   }
   vi.spyOn(api, 'assess').mockRejectedValueOnce(
     new ApiProblem({
-      code: 'formula-not-understood',
+      code: 'not-understood',
       title: '',
       status: 422,
       detail: '',

@@ -10,7 +10,7 @@ import { useStoredFormula } from './useStoredFormula'
 const named = (name: string): Formula => ({ ...blankFormula(), name })
 const conflict = () =>
   new ApiProblem({
-    code: 'formula-saved-elsewhere',
+    code: 'saved-elsewhere',
     title: '',
     status: 409,
     detail: '',

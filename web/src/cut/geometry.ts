@@ -46,7 +46,7 @@ export function halfWidthAt(inner: ProfilePoint[], height: number): number {
 }
 
 /** The outside of the vessel: the inner profile moved out by the wall's thickness along its normal, and the base below. */
-export function outside(section: Section): XY[] {
+export function outside(section: Pick<Section, 'inner' | 'wallMm' | 'baseMm'>): XY[] {
   const { inner, wallMm, baseMm } = section
   const moved = inner.map((point, i) => {
     const before = inner[Math.max(0, i - 1)] as ProfilePoint

@@ -62,8 +62,8 @@ function gapWords(batch: LoggedBatch): string {
           </dd>
         </div>
         <div>
-          <dt>Gelatin</dt>
-          <dd>{{ batch.document.components[0]?.gelatin.amount }}</dd>
+          <dt>Dose</dt>
+          <dd>{{ batch.document.components[0]?.gel.amount }}</dd>
         </div>
       </dl>
       <p v-if="batch.note">{{ batch.note }}</p>

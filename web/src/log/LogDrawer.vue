@@ -79,7 +79,7 @@ function write() {
   const mm = standingMm()
   const found: Problem[] = []
   const report = (path: string, field: string, value: string, rule: string) =>
-    found.push({ code: 'field-invalid', path, field, value, rule })
+    found.push({ code: 'field-invalid', path, field, value, rule, fixes: [] })
   if (!madeOn.value) report('/madeOn', 'Day', '', 'is missing: the day of pouring')
   if (!/^\d{1,2}:\d{2}$/.test(pouredAt.value))
     report('/pouredAt', 'Poured at', pouredAt.value, 'must be a time of day such as 14:00')

@@ -71,13 +71,17 @@ public class FormulaService {
     @Transactional
     public FormulaEntity save(UUID id, long version, WrittenFormula document) {
         storable(document);
-        var formula = get(id);
+        var formula = forChange(id);
         if (formula.getVersion() != version) {
             throw new StaleVersionException(formula.getVersion());
         }
         revisions.beforeSaving(formula, document);
         formula.write(document, clock.instant());
         return formulas.saveAndFlush(formula);
+    }
+
+    private FormulaEntity forChange(UUID id) {
+        return formulas.findForChangeById(id).orElseThrow(() -> new NotFoundException("Formula", id));
     }
 
     /** Whatever cannot be understood yet is stored as typed, but not what a newer version wrote: parts of it would be lost. */
@@ -94,7 +98,7 @@ public class FormulaService {
 
     @Transactional
     public void delete(UUID id, long version) {
-        var formula = get(id);
+        var formula = forChange(id);
         if (formula.getVersion() != version) {
             throw new StaleVersionException(formula.getVersion());
         }

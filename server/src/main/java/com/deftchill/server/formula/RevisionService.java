@@ -46,7 +46,7 @@ public class RevisionService {
     /** Keeps a state under a name. */
     @Transactional
     public RevisionEntity keep(UUID formulaId, String name, WrittenFormula document) {
-        mustExist(formulaId);
+        formulas.findForChangeById(formulaId).orElseThrow(() -> new NotFoundException("Formula", formulaId));
         return add(formulaId, name, document);
     }
 

@@ -10,7 +10,9 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
+import org.springframework.dao.DataAccessException;
 import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.dao.PessimisticLockingFailureException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -67,9 +69,9 @@ class ProblemHandler {
                 List.of());
     }
 
-    /** Two requests put in the same new thing at once. */
-    @ExceptionHandler
-    ResponseEntity<ProblemResponse> twice(DataIntegrityViolationException e) {
+    /** Two requests put in the same new thing at once, or waited for each other. */
+    @ExceptionHandler({DataIntegrityViolationException.class, PessimisticLockingFailureException.class})
+    ResponseEntity<ProblemResponse> atOnce(DataAccessException e) {
         return answer(
                 HttpStatus.CONFLICT,
                 "saved-elsewhere",

@@ -1,0 +1,370 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import type { Assessment, DoseStrip } from '@/api/client'
+import { firmnessAt, gramsAt, marks, standingAt, waterAt, weighed } from './dose'
+
+/** A ruler of firmness from runs to rubber, on which the dose can be dragged or nudged by keys. */
+const props = defineProps<{ strip: DoseStrip; amounts: Assessment['amounts'] }>()
+const emit = defineEmits<{ dose: [amount: string, water: string] }>()
+
+/** Everything below 20 Pa runs: the ruler keeps a little room for it on the left. */
+const RUNS = 4
+const SNAPS_PERCENT = 0.7
+const BIG_STEP = 10
+
+const track = ref<HTMLElement>()
+const dragged = ref<number>()
+/** Keys follow each other faster than answers come. */
+const nudged = ref<number>()
+watch(
+  () => props.strip,
+  () => (nudged.value = undefined),
+)
+
+const grams = computed(() => dragged.value ?? nudged.value ?? props.strip.grams)
+const moved = computed(() => dragged.value !== undefined || nudged.value !== undefined)
+const firmness = computed(() =>
+  moved.value ? firmnessAt(props.strip.doses, grams.value) : props.strip.firmness,
+)
+const standing = computed(() => standingAt(props.strip.doses, grams.value))
+const place = (score: number) => RUNS + (score * (100 - RUNS)) / 100
+const at = computed(() => (firmness.value <= 0 ? RUNS / 2 : place(firmness.value)))
+const zones = computed(() =>
+  props.strip.zones.map((z, i) => ({
+    ...z,
+    left: i === 0 ? 0 : place(z.from),
+    width: i === 0 ? RUNS : place(z.to) - place(z.from),
+  })),
+)
+const words = computed(() => {
+  const zone = [...props.strip.zones].reverse().find((z) => firmness.value >= z.from && firmness.value > 0)
+  return zone?.words ?? 'runs'
+})
+const perSheet = computed(() => {
+  const mark = props.strip.sheets[0]
+  return mark ? mark.grams / mark.sheets : undefined
+})
+const plain = (value: number, decimals: number) => String(Number(value.toFixed(decimals)))
+const dose = computed(() => weighed(grams.value, props.strip.stepG))
+const sheets = computed(() =>
+  perSheet.value === undefined ? '' : `${plain(grams.value / perSheet.value, 1)} sheets`,
+)
+const spoken = computed(() =>
+  [
+    dose.value,
+    sheets.value,
+    `firmness ${plain(firmness.value, 0)} of 100, ${words.value}`,
+    standing.value === undefined ? '' : `stands ${plain(standing.value, 0)} mm`,
+  ]
+    .filter(Boolean)
+    .join(', '),
+)
+const ticks = computed(() => marks(props.strip))
+
+function take(wanted: number) {
+  const amount = weighed(wanted, props.strip.stepG)
+  emit('dose', amount, `${plain(waterAt(props.strip.doses, Number.parseFloat(amount)), 1)} g`)
+  return Number.parseFloat(amount)
+}
+
+function under(event: PointerEvent): number {
+  const box = (track.value as HTMLElement).getBoundingClientRect()
+  const percent = ((event.clientX - box.left) / box.width) * 100
+  const near = props.strip.sheets.find((s) => Math.abs(place(s.firmness) - percent) < SNAPS_PERCENT)
+  return near?.grams ?? gramsAt(props.strip.doses, ((percent - RUNS) / (100 - RUNS)) * 100)
+}
+
+function press(event: PointerEvent) {
+  ;(event.currentTarget as HTMLElement).setPointerCapture(event.pointerId)
+  drag(event)
+}
+
+function drag(event: PointerEvent) {
+  if (!event.buttons) return
+  const wanted = under(event)
+  if (weighed(wanted, props.strip.stepG) !== dose.value || dragged.value === undefined) {
+    dragged.value = take(wanted)
+  }
+}
+
+/** The dose let go of stays shown until its answer is there. */
+function release() {
+  nudged.value = dragged.value
+  dragged.value = undefined
+}
+
+function key(event: KeyboardEvent) {
+  const step = props.strip.stepG * (event.shiftKey ? BIG_STEP : 1)
+  const half = (perSheet.value ?? BIG_STEP * props.strip.stepG * 2) / 2
+  const to: Record<string, number> = {
+    ArrowRight: grams.value + step,
+    ArrowUp: grams.value + step,
+    ArrowLeft: grams.value - step,
+    ArrowDown: grams.value - step,
+    PageUp: (Math.floor(grams.value / half + 1e-6) + 1) * half,
+    PageDown: (Math.ceil(grams.value / half - 1e-6) - 1) * half,
+    Home: gramsAt(props.strip.doses, props.strip.targetFrom),
+    End: gramsAt(props.strip.doses, props.strip.targetTo),
+  }
+  const wanted = to[event.key]
+  if (wanted === undefined) return
+  event.preventDefault()
+  nudged.value = take(Math.max(props.strip.stepG, wanted))
+}
+</script>
+
+<template>
+  <section class="strip" aria-label="Dose">
+    <div class="now">
+      <b>{{ dose }}</b>
+      <span>{{ sheets || `${plain(amounts.gelatinPercent, 2)} % of the mix` }}</span>
+    </div>
+    <div
+      ref="track"
+      class="track"
+      @pointerdown="press"
+      @pointermove="drag"
+      @pointerup="release"
+      @pointercancel="release"
+    >
+      <div
+        class="target"
+        :style="{
+          left: `${place(strip.targetFrom)}%`,
+          width: `${place(strip.targetTo) - place(strip.targetFrom)}%`,
+        }"
+      />
+      <span
+        v-for="(zone, i) in zones"
+        :key="zone.words"
+        class="zone"
+        :class="`z${i}`"
+        :style="{ left: `${zone.left}%`, width: `${zone.width}%` }"
+        >{{ zone.words }}</span
+      >
+      <span
+        v-for="(tick, i) in ticks"
+        :key="i"
+        class="tick"
+        :class="{ minor: tick.minor }"
+        :style="{ left: `${place(tick.firmness)}%` }"
+        >{{ tick.label }}</span
+      >
+      <span
+        v-if="strip.wanted !== undefined"
+        class="wanted"
+        :style="{ left: `${place(strip.wanted)}%` }"
+        title="wanted"
+      />
+      <div
+        class="hand"
+        role="slider"
+        tabindex="0"
+        aria-label="Dose"
+        aria-orientation="horizontal"
+        :aria-valuemin="0"
+        :aria-valuemax="plain(strip.doses.at(-1)?.grams ?? 0, 1)"
+        :aria-valuenow="plain(grams, 2)"
+        :aria-valuetext="spoken"
+        :style="{ left: `${at}%` }"
+        @keydown="key"
+      >
+        <span class="says" :class="{ leftward: at > 80 }"
+          >{{ plain(firmness, 0) }} of 100, {{ words
+          }}<template v-if="standing !== undefined && firmness > 0">
+            · stands {{ plain(standing, 0) }} mm</template
+          ></span
+        >
+      </div>
+    </div>
+    <p class="legend" aria-hidden="true">
+      <span class="box" /> target<br />{{ strip.sheets.length ? 'numbers: sheets' : 'numbers: grams' }}
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.strip {
+  display: grid;
+  grid-template-columns: 104px 1fr 96px;
+  gap: 14px;
+  align-items: center;
+  padding: 6px 14px 4px;
+  background: var(--panel);
+}
+
+.now {
+  display: flex;
+  flex-direction: column;
+  line-height: 1.15;
+}
+
+.now b {
+  font-size: 22px;
+}
+
+.now span {
+  color: var(--quiet);
+  font-size: 13px;
+}
+
+.track {
+  position: relative;
+  height: 68px;
+  cursor: ew-resize;
+  touch-action: none;
+  user-select: none;
+}
+
+.zone {
+  position: absolute;
+  top: 22px;
+  height: 24px;
+  overflow: hidden;
+  border-right: 1px solid #ffffff;
+  font-size: 13px;
+  line-height: 24px;
+  text-align: center;
+  text-overflow: clip;
+  white-space: nowrap;
+}
+
+.z0 {
+  background: #dfe9ec;
+}
+
+.z1 {
+  background: #d3e1e6;
+}
+
+.z2 {
+  background: #bfd4dc;
+}
+
+.z3 {
+  background: #a8c3ce;
+}
+
+.z4 {
+  background: #8fb0bd;
+}
+
+.z5 {
+  background: #55808f;
+  color: #ffffff;
+}
+
+.z6 {
+  background: #2f5564;
+  color: #ffffff;
+}
+
+.target {
+  position: absolute;
+  top: 18px;
+  height: 32px;
+  border: 2px solid var(--good);
+  border-bottom-width: 4px;
+  pointer-events: none;
+  z-index: 1;
+}
+
+.tick {
+  position: absolute;
+  top: 46px;
+  padding-top: 7px;
+  font-size: 12px;
+  line-height: 14px;
+  transform: translateX(-50%);
+}
+
+.tick::before {
+  position: absolute;
+  top: 0;
+  left: 50%;
+  height: 7px;
+  border-left: 1.5px solid var(--ink);
+  content: '';
+}
+
+.tick.minor::before {
+  height: 4px;
+  border-left-color: var(--quiet);
+}
+
+.wanted {
+  position: absolute;
+  top: 18px;
+  height: 32px;
+  border-left: 2px dashed var(--good);
+  z-index: 2;
+}
+
+.hand {
+  position: absolute;
+  top: 14px;
+  width: 0;
+  height: 38px;
+  border-left: 3px solid var(--act);
+  margin-left: -1.5px;
+  z-index: 3;
+}
+
+.hand::before {
+  position: absolute;
+  top: -2px;
+  left: -9.5px;
+  border: 8px solid transparent;
+  border-top: 11px solid var(--act);
+  content: '';
+}
+
+.hand::after {
+  position: absolute;
+  inset: -8px -14px;
+  content: '';
+}
+
+.says {
+  position: absolute;
+  top: -15px;
+  left: 12px;
+  color: var(--act);
+  font-size: 14px;
+  font-weight: 700;
+  line-height: 16px;
+  white-space: nowrap;
+}
+
+.says.leftward {
+  right: 14px;
+  left: auto;
+}
+
+.legend {
+  color: var(--quiet);
+  font-size: 12px;
+}
+
+.legend .box {
+  display: inline-block;
+  width: 16px;
+  height: 10px;
+  border: 2px solid var(--good);
+  border-bottom-width: 4px;
+}
+
+@media (width <= 700px) {
+  .strip {
+    grid-template-columns: 1fr;
+  }
+
+  .legend {
+    display: none;
+  }
+
+  .zone {
+    font-size: 11px;
+  }
+}
+</style>

@@ -1,0 +1,70 @@
+<script setup lang="ts">
+/** The head of every station: where one is, where one can go, and the station's own tools. */
+defineProps<{ station: 'bench' | 'larder' | 'kitchen' }>()
+const STATIONS = [
+  { id: 'bench', label: 'Bench', to: '/' },
+  { id: 'larder', label: 'Larder', to: '/larder' },
+  { id: 'kitchen', label: 'Kitchen', to: '/kitchen' },
+]
+</script>
+
+<template>
+  <header class="bar">
+    <span class="wordmark"><img src="/favicon.svg" alt="" width="26" height="26" /> Deft Chill</span>
+    <nav aria-label="Stations">
+      <RouterLink
+        v-for="s in STATIONS"
+        :key="s.id"
+        :to="s.to"
+        :class="{ here: s.id === station }"
+        :aria-current="s.id === station ? 'page' : undefined"
+        >{{ s.label }}</RouterLink
+      >
+    </nav>
+    <slot />
+  </header>
+</template>
+
+<style scoped>
+.bar {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 12px;
+  align-items: center;
+  min-height: 48px;
+  padding: 7px 20px;
+  background: var(--ink);
+  color: #ffffff;
+}
+
+.wordmark {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  font-size: 17px;
+  font-weight: 700;
+  white-space: nowrap;
+}
+
+nav {
+  display: flex;
+  gap: 12px;
+}
+
+nav a {
+  padding: 4px 2px;
+  border-bottom: 3px solid transparent;
+  color: #d5e2e5;
+}
+
+nav a.here {
+  border-color: #f2a765;
+  color: #ffffff;
+  font-weight: 700;
+}
+
+nav a:hover {
+  border-color: #8aa0a6;
+  color: #ffffff;
+}
+</style>
