@@ -296,7 +296,13 @@ main {
 .judged {
   display: flex;
   flex-direction: column;
-  gap: 14px;
+  gap: 10px;
+}
+
+.judged > :first-child {
+  flex: 1;
+  min-height: 120px;
+  overflow-y: auto;
 }
 
 .drop {
@@ -329,7 +335,8 @@ main {
     min-height: 100%;
   }
 
-  .panel {
+  .panel,
+  .judged > :first-child {
     overflow: visible;
   }
 }

@@ -117,7 +117,7 @@ function key(event: KeyboardEvent) {
   <section class="strip" aria-label="Dose">
     <div class="now">
       <b>{{ dose }}</b>
-      <span>{{ sheets || `${plain(amounts.gelatinPercent, 2)} % of the mix` }}</span>
+      <span>{{ sheets || `${plain(amounts.gelatinPercent, 2)} % of mix` }}</span>
     </div>
     <div
       ref="track"

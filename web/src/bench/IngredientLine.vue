@@ -27,7 +27,9 @@ const cold = computed(() => textAt(sheet.formula(), `${at.value}/share`) === 'co
 const problems = computed(() =>
   sheet
     .problems()
-    .filter((p) => ['ingredient', 'treatment', 'share'].some((field) => p.path === `${at.value}/${field}`)),
+    .filter((p) =>
+      ['amount', 'ingredient', 'treatment', 'share'].some((field) => p.path === `${at.value}/${field}`),
+    ),
 )
 const grams = (g: number) => (g < 10 ? g.toFixed(2) : g < 100 ? g.toFixed(1) : g.toFixed(0))
 
@@ -50,7 +52,7 @@ const TREATMENTS = [
         >= {{ grams(understood.grams) }} g</small
       >
     </span>
-    <SheetText :path="`${at}/amount`" :label="`Amount of ${name}`" :step="step" hidden-label />
+    <SheetText :path="`${at}/amount`" :label="`Amount of ${name}`" :step="step" hidden-label narrow />
     <span class="tools">
       <button
         type="button"

@@ -146,17 +146,17 @@ thead em {
 }
 
 tbody th {
-  width: 190px;
+  width: 168px;
   font-weight: 400;
 }
 
 .dose {
-  display: grid;
-  grid-template-columns: 58px 1fr;
-  gap: 0 8px;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 10px;
   align-items: baseline;
-  width: 165px;
-  padding: 3px 8px;
+  width: 184px;
+  padding: 3px 6px;
   border: 1px solid #9fb1b6;
   border-radius: 3px;
   background: #ffffff;
@@ -167,7 +167,15 @@ tbody th {
   cursor: pointer;
 }
 
+/* The dose on the first line, what it gives on the second. */
+.dose::after {
+  flex-basis: 100%;
+  order: 1;
+  content: '';
+}
+
 .dose small {
+  order: 2;
   color: var(--quiet);
   font-size: 12px;
   white-space: nowrap;

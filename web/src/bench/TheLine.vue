@@ -16,7 +16,7 @@ defineProps<{
     </p>
     <p v-else-if="problems[0]" class="bad">
       {{ problems[0].field }} <template v-if="problems[0].value">“{{ problems[0].value }}”</template>
-      {{ problems[0].rule }}.
+      {{ problems[0].rule }}{{ problems[0].rule.endsWith('?') ? '' : '.' }}
       <template v-if="problems.length > 1">And {{ problems.length - 1 }} more.</template>
     </p>
     <p v-for="(sentence, i) in line" :key="i" :class="[sentence.tone.toLowerCase(), { old: stale }]">

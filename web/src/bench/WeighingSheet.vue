@@ -35,15 +35,15 @@ const moulds = computed(() =>
 )
 const coolers = computed(() => props.larder.coolers.map((c) => ({ value: c.id, label: c.name })))
 const MEASURES = [
-  { value: 'metric', label: 'metric spoons and cups' },
-  { value: 'us', label: 'US spoons and cups' },
-  { value: 'uk', label: 'UK spoons and cups' },
-  { value: 'au', label: 'Australian spoons and cups' },
-  { value: '', label: 'ask about spoons and cups' },
+  { value: 'metric', label: 'metric spoons' },
+  { value: 'us', label: 'US spoons' },
+  { value: 'uk', label: 'UK spoons' },
+  { value: 'au', label: 'Australian' },
+  { value: '', label: 'ask each time' },
 ]
 const BLOOMS = [
-  { value: 'weighed', label: 'bloomed in weighed water' },
-  { value: 'squeezed', label: 'soaked and squeezed' },
+  { value: 'weighed', label: 'in weighed water' },
+  { value: 'squeezed', label: 'squeezed' },
   { value: 'dry', label: 'stirred in dry' },
 ]
 const chosenGel = computed(() =>
@@ -193,6 +193,11 @@ const gelFigures = computed(() => {
   gap: 6px;
 }
 
+/* Scrolled, never squeezed. */
+.sheet > * {
+  flex-shrink: 0;
+}
+
 .sheet .section-title:not(:first-child) {
   margin-top: 8px;
 }
@@ -204,7 +209,7 @@ const gelFigures = computed(() => {
 .adding,
 .agent {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  grid-template-columns: minmax(0, 1.25fr) minmax(0, 1fr);
   gap: 8px;
 }
 

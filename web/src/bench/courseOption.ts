@@ -76,7 +76,11 @@ export function courseOption(assessment: Assessment, pouredAt: string, fahrenhei
           label: { ...text, formatter: '{b}', position: 'end', distance: 2 },
           data: milestones
             .filter((m) => m.code !== 'best' && m.minutes !== undefined && m.minutes < SHOWN_MINUTES)
-            .map((m) => ({ name: m.code === 'sets' ? 'set' : 'turn out', xAxis: m.minutes })),
+            .map((m) => ({
+              name: m.code === 'sets' ? 'set ' : ' turn out',
+              xAxis: m.minutes,
+              label: { align: m.code === 'sets' ? 'right' : 'left' },
+            })),
         },
       },
       {

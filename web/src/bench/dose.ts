@@ -12,6 +12,8 @@ export interface Mark {
 
 /** Labels nearer to each other than this share of the ruler are left out. */
 const LABEL_GAP = 2.6
+/** And marks nearer than this. */
+const TICK_GAP = 0.6
 
 /** A figure of the ruler at a dose, between the doses computed by the server. */
 function between(doses: Doses, grams: number, figure: (dose: Doses[number]) => number): number {
@@ -58,10 +60,13 @@ export function marks(strip: DoseStrip): Mark[] {
       }))
     : gramMarks(strip.doses)
   let last = -Infinity
-  return all.map((mark) => {
+  let drawn = -Infinity
+  return all.flatMap((mark) => {
+    if (mark.firmness - drawn < TICK_GAP) return []
+    drawn = mark.firmness
     const shown = !mark.minor && mark.firmness - last >= LABEL_GAP
     if (shown) last = mark.firmness
-    return { ...mark, label: shown ? mark.label : '' }
+    return [{ ...mark, label: shown ? mark.label : '' }]
   })
 }
 

@@ -171,6 +171,7 @@ const print = () => window.print()
 .card h1 {
   color: #000000;
   font-size: 24px;
+  font-weight: 700;
   line-height: 1.15;
 }
 
@@ -179,6 +180,7 @@ const print = () => window.print()
   border-bottom: 2px solid #000000;
   color: #000000;
   font-size: 15px;
+  font-weight: 700;
 }
 
 .line {

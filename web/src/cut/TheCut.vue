@@ -17,19 +17,26 @@ const standingHalf = computed(() => Math.max(...(standing.value?.outline.map((p)
 const plateHalf = computed(() => standingHalf.value + 12)
 
 /** Left edge of the drawing, ruler included. */
-const left = computed(() => -halfWidth.value - RULER)
+const left = computed(() => -halfWidth.value - RULER - 0.06 * height.value)
 const standingX = computed(() => halfWidth.value + GAP + plateHalf.value)
 const right = computed(() =>
   standing.value ? standingX.value + plateHalf.value + 2 : halfWidth.value + RULER,
 )
+/** Room that the drawing gets on the page, px: text keeps its size whatever the mould's. */
+const ROOM = { width: 430, height: 236 }
+const TEXT_PX = 14
+const fontSize = computed(() => {
+  const width = right.value - left.value
+  const tall = height.value + props.section.baseMm + 8
+  const perPixel = Math.max(width / ROOM.width, tall / (ROOM.height - 2.4 * TEXT_PX))
+  return TEXT_PX * perPixel
+})
 const viewBox = computed(() => {
-  const top = -height.value - 14
-  const bottom = props.section.baseMm + 18
+  const top = -height.value - 8
+  const bottom = props.section.baseMm + 2.2 * fontSize.value
   return `${left.value} ${top} ${right.value - left.value} ${bottom - top}`
 })
 
-/** Text in the drawing keeps its size on the page whatever the mould's. */
-const fontSize = computed(() => Math.max(5, (right.value - left.value) / 32))
 const wallPath = computed(() => mirrored(outer.value))
 const hollow = computed(() =>
   mirrored(innerUpTo(props.section.inner, props.section.inner.at(-1)?.heightMm ?? 0)),

@@ -109,16 +109,18 @@ main {
 h1 {
   padding-bottom: 10px;
   font-size: 22px;
+  font-weight: 700;
 }
 
 form {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(420px, 1fr));
-  gap: 14px;
   max-width: 1240px;
+  columns: 2 460px;
+  column-gap: 14px;
 }
 
 section {
+  margin-bottom: 14px;
+  break-inside: avoid;
   padding: 10px 16px 14px;
   background: var(--panel);
 }
@@ -140,7 +142,6 @@ section {
 
 .save {
   display: flex;
-  grid-column: 1 / -1;
   gap: 10px;
   align-items: center;
 }

@@ -24,31 +24,23 @@ export function settingGroups(kitchen: Kitchen | undefined, typed: KitchenSettin
       ],
     },
     {
-      title: 'Writing and weighing',
+      title: 'Rules',
       rows: [
         {
-          field: 'measures',
-          label: 'Spoons and cups of a new formula',
-          hint: 'A formula that is there keeps its own.',
-          choices: [
-            { value: 'metric', label: 'metric: tbsp 15 ml, cup 250 ml' },
-            { value: 'us', label: 'US: tbsp 14.8 ml, cup 236.6 ml' },
-            { value: 'uk', label: 'UK: tbsp 15 ml, cup 284 ml' },
-            { value: 'au', label: 'Australian: tbsp 20 ml, cup 250 ml' },
-          ],
+          field: 'safetyRules',
+          label: 'Cooling goes by',
+          hint: `${meaning(kitchen?.safetyRules, typed?.safetyRules)}. Local rules and qualified advice come first.`,
+          choices: named(kitchen?.safetyRules),
         },
         {
-          field: 'temperature',
-          label: 'Temperatures',
-          hint: 'How they are shown; both are understood when typed with their unit.',
+          field: 'allergenList',
+          label: 'Allergens are declared by',
+          hint: 'What the ingredients contain; never a claim that a kitchen is free of anything.',
           choices: [
-            { value: 'celsius', label: '°C' },
-            { value: 'fahrenheit', label: '°F' },
+            { value: 'eu', label: 'the EU list of fourteen' },
+            { value: 'us', label: 'the US list of nine' },
           ],
         },
-        { field: 'scale', label: 'The scale shows steps of', hint: 'What scaled amounts are rounded to.' },
-        { field: 'fineScale', label: 'The fine scale shows', hint: 'For gelatin, salt, spices.' },
-        { field: 'fineBelow', label: 'The fine scale is used below', hint: '' },
       ],
     },
     {
@@ -82,23 +74,31 @@ export function settingGroups(kitchen: Kitchen | undefined, typed: KitchenSettin
       ],
     },
     {
-      title: 'Rules',
+      title: 'Writing and weighing',
       rows: [
         {
-          field: 'safetyRules',
-          label: 'Cooling goes by',
-          hint: `${meaning(kitchen?.safetyRules, typed?.safetyRules)}. Local rules and qualified advice come first.`,
-          choices: named(kitchen?.safetyRules),
-        },
-        {
-          field: 'allergenList',
-          label: 'Allergens are declared by',
-          hint: 'What the ingredients contain; never a claim that a kitchen is free of anything.',
+          field: 'measures',
+          label: 'Spoons and cups of a new formula',
+          hint: 'A formula that is there keeps its own.',
           choices: [
-            { value: 'eu', label: 'the EU list of fourteen' },
-            { value: 'us', label: 'the US list of nine' },
+            { value: 'metric', label: 'metric: tbsp 15 ml, cup 250 ml' },
+            { value: 'us', label: 'US: tbsp 14.8 ml, cup 236.6 ml' },
+            { value: 'uk', label: 'UK: tbsp 15 ml, cup 284 ml' },
+            { value: 'au', label: 'Australian: tbsp 20 ml, cup 250 ml' },
           ],
         },
+        {
+          field: 'temperature',
+          label: 'Temperatures',
+          hint: 'How they are shown; both are understood when typed with their unit.',
+          choices: [
+            { value: 'celsius', label: '°C' },
+            { value: 'fahrenheit', label: '°F' },
+          ],
+        },
+        { field: 'scale', label: 'The scale shows steps of', hint: 'What scaled amounts are rounded to.' },
+        { field: 'fineScale', label: 'The fine scale shows', hint: 'For gelatin, salt, spices.' },
+        { field: 'fineBelow', label: 'The fine scale is used below', hint: '' },
       ],
     },
   ]

@@ -7,6 +7,7 @@ import { api, ApiProblem } from '@/api/client'
 import StationBar from '@/look/StationBar.vue'
 import MouldCut from './MouldCut.vue'
 import OwnEntryForm from './OwnEntryForm.vue'
+import ShareBar from './ShareBar.vue'
 import { factsOf, itemsOf, SHELVES } from './shelves'
 
 /** Everything a formula can name: to look up, and to add one's own to. */
@@ -35,6 +36,11 @@ const facts = computed(() =>
 )
 const mould = computed(() =>
   shelf.value.id === 'mould' ? larder.value?.moulds.find((m) => m.id === shown.value?.id) : undefined,
+)
+const ingredient = computed(() =>
+  shelf.value.id === 'ingredient'
+    ? larder.value?.ingredients.find((i) => i.id === shown.value?.id)
+    : undefined,
 )
 const entry = computed(() =>
   own.value?.find((o) => o.entry.kind === shelf.value.id && o.entry.id === shown.value?.id),
@@ -109,22 +115,24 @@ function remove() {
       <div v-if="larder" class="sides">
         <section class="panel list" :aria-label="shelf.label">
           <p v-if="!items.length" class="none">Nothing on this shelf is called “{{ search }}”.</p>
-          <template v-for="group in groups" :key="group">
-            <h2 v-if="group" class="group">{{ group }}</h2>
-            <ul>
-              <li v-for="item in items.filter((i) => i.group === group)" :key="item.id">
-                <button
-                  type="button"
-                  :class="{ here: item.id === shown?.id && !adding }"
-                  :aria-pressed="item.id === shown?.id"
-                  @click="choose(item.id)"
-                >
-                  <span>{{ item.name }} <em v-if="item.own">yours</em></span>
-                  <small>{{ item.brief }}</small>
-                </button>
-              </li>
-            </ul>
-          </template>
+          <div class="two">
+            <template v-for="group in groups" :key="group">
+              <h2 v-if="group" class="group">{{ group }}</h2>
+              <ul>
+                <li v-for="item in items.filter((i) => i.group === group)" :key="item.id">
+                  <button
+                    type="button"
+                    :class="{ here: item.id === shown?.id && !adding }"
+                    :aria-pressed="item.id === shown?.id"
+                    @click="choose(item.id)"
+                  >
+                    <span>{{ item.name }} <em v-if="item.own">yours</em></span>
+                    <small>{{ item.brief }}</small>
+                  </button>
+                </li>
+              </ul>
+            </template>
+          </div>
         </section>
         <section class="panel" aria-label="About it">
           <OwnEntryForm
@@ -140,6 +148,7 @@ function remove() {
               {{ shown.name }} <small>{{ shown.own ? 'your own entry' : 'shipped with Deft Chill' }}</small>
             </h2>
             <MouldCut v-if="mould" :mould="mould" />
+            <ShareBar v-if="ingredient" :shares="ingredient.shares" />
             <dl>
               <template v-for="fact in facts" :key="fact.name">
                 <dt>{{ fact.name }}</dt>
@@ -220,7 +229,7 @@ main {
   background: var(--panel);
 }
 
-.list {
+.two {
   columns: 2;
   column-gap: 16px;
 }

@@ -1,16 +1,25 @@
 <script setup lang="ts">
-import { onBeforeUnmount, onMounted } from 'vue'
+import { onBeforeUnmount, onMounted, watch } from 'vue'
+import { closed, isTopmost, opened } from './sheets'
 
 /** A sheet that slides in from the side, announced as a dialog; Escape closes it, arrow keys scroll it. */
 defineProps<{ title: string; width: number }>()
 const open = defineModel<boolean>('open', { required: true })
 
+const me = Symbol('sheet')
+watch(open, (now) => (now ? opened(me) : closed(me)), { immediate: true })
+
 /** The drawer hears Escape only while the focus is inside it; this hears it anywhere. */
 function escape(event: KeyboardEvent) {
-  if (event.key === 'Escape' && open.value) open.value = false
+  if (event.key !== 'Escape' || !isTopmost(me)) return
+  event.stopImmediatePropagation()
+  open.value = false
 }
-onMounted(() => window.addEventListener('keydown', escape))
-onBeforeUnmount(() => window.removeEventListener('keydown', escape))
+onMounted(() => window.addEventListener('keydown', escape, { capture: true }))
+onBeforeUnmount(() => {
+  window.removeEventListener('keydown', escape, { capture: true })
+  closed(me)
+})
 </script>
 
 <template>

@@ -30,7 +30,7 @@ final class FirmnessVerdict {
             return verdict(study, "too-soft", Tone.BAD, "Too soft to be " + served.words(), scale, fixes(study));
         }
         if (pa > served.mostPa()) {
-            var headline = pa > Firmness.BOUNCY.fromPa() ? "Rubbery" : "Too firm to be " + served.words();
+            var headline = pa >= Firmness.RUBBER.fromPa() ? "Rubbery" : "Too firm to be " + served.words();
             return verdict(study, "too-firm", Tone.BAD, headline, scale, fixes(study));
         }
         return verdict(study, "firmness-right", Tone.GOOD, "Firmness is on target", scale, List.of());

@@ -27,6 +27,9 @@ import java.util.function.DoubleUnaryOperator;
  */
 final class Scaling {
     private static final int EXACT_DECIMALS = 6;
+    /** Changes smaller than this, in % or points of firmness, are not worth a number. */
+    private static final double NOTICED_PERCENT = 0.05;
+
     private static final double ROUNDED_UNDER_A_GRAM = 1;
     private static final int MOST_MOULDS = 2000;
     private static final double MOST_TOTAL_G = 1e6;
@@ -133,12 +136,17 @@ final class Scaling {
 
     private static String rounding(Study exact, Study rounded) {
         double dose = 100 * (rounded.mix().gelatinPercent() / exact.mix().gelatinPercent() - 1);
+        double before = Firmness.score(exact.judgedPa());
+        double after = Firmness.score(rounded.judgedPa());
+        if (Math.abs(dose) < NOTICED_PERCENT && Math.abs(after - before) < NOTICED_PERCENT) {
+            return "Rounded to your scales, which changes neither the gelling agent's share nor the firmness.";
+        }
         return String.format(
                 java.util.Locale.ROOT,
                 "Rounded to your scales: the gelling agent's share moves by %+.1f %%, the firmness from %.1f to %.1f of 100.",
                 dose,
-                Firmness.score(exact.judgedPa()),
-                Firmness.score(rounded.judgedPa()));
+                before,
+                after);
     }
 
     private static String leftover(Study study, int count, double each, double mlPerG) {

@@ -23,6 +23,6 @@ public final class SafetyRuleFile {
                 .map(stage -> new Stage(Double.parseDouble(stage[0]), Double.parseDouble(stage[1])))
                 .toList();
         return new SafetyRules(
-                row.get("id"), row.get("name"), stages, Double.parseDouble(row.get("keep")), row.get("source"));
+                row.get("id"), row.get("name"), stages, Double.parseDouble(row.get("keep")), LarderFiles.source(row));
     }
 }

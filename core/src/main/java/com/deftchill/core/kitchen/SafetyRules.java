@@ -1,6 +1,8 @@
 package com.deftchill.core.kitchen;
 
+import com.deftchill.core.amount.Typed;
 import java.util.List;
+import java.util.stream.Collectors;
 
 /**
  * A rule set for cooling food; local rules come first.
@@ -14,6 +16,13 @@ import java.util.List;
 public record SafetyRules(String id, String name, List<Stage> stages, double keepC, String source) {
     public SafetyRules {
         stages = List.copyOf(stages);
+    }
+
+    /** The stages in words, such as: below 21 °C after 2 h and 5 °C after 6 h. */
+    public String words() {
+        return stages.stream()
+                .map(stage -> Typed.write(stage.celsius(), 1) + " °C after " + Typed.write(stage.hours(), 1) + " h")
+                .collect(Collectors.joining(" and ", "The warmest point is below ", ""));
     }
 
     /** Below so many °C within so many hours of pouring. */

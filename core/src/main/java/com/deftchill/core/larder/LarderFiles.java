@@ -57,6 +57,13 @@ public final class LarderFiles {
         return columns;
     }
 
+    /** Where the figures of a row come from, its abbreviations written out. */
+    public static String source(CSVRecord row) {
+        return row.get("source")
+                .replaceAll("\\bH(\\d)\\b", "handbook of the trade, chapter $1")
+                .replaceAll("\\bT\\b", "typical food-composition values, rounded");
+    }
+
     /** The larder as shipped. */
     public static Larder shipped() {
         var materials = wallMaterials();
@@ -95,7 +102,7 @@ public final class LarderFiles {
                                 .map(trait -> Trait.valueOf(
                                         trait.toUpperCase(Locale.ROOT).replace('-', '_')))
                                 .collect(Collectors.toSet())),
-                row.get("source"));
+                source(row));
     }
 
     private static GelProduct gel(CSVRecord row) {
@@ -113,7 +120,7 @@ public final class LarderFiles {
                 row.get("origin"),
                 words(row, "allergens"),
                 Diet.valueOf(upper(row, "diet")),
-                row.get("source"));
+                source(row));
     }
 
     private static Allergen allergen(CSVRecord row) {
@@ -145,7 +152,7 @@ public final class LarderFiles {
                 number(row, "air"),
                 number(row, "h"),
                 number(row, "hBase"),
-                row.get("source"));
+                source(row));
     }
 
     private static WallMaterial wallMaterial(CSVRecord row) {
@@ -156,7 +163,7 @@ public final class LarderFiles {
                 1e6 * number(row, "heatCapacity"),
                 row.get("smooth").equals("yes"),
                 row.get("shock").equals("yes"),
-                row.get("source"));
+                source(row));
     }
 
     private static Mould mould(CSVRecord row, Map<String, WallMaterial> materials) {
@@ -168,7 +175,7 @@ public final class LarderFiles {
         }
         var vessel = new Vessel(profile, material, number(row, "wall"), number(row, "base"));
         var release = Mould.Release.valueOf(row.get("release").toUpperCase(Locale.ROOT));
-        return new Mould(row.get("id"), row.get("name"), vessel, release, row.get("source"));
+        return new Mould(row.get("id"), row.get("name"), vessel, release, source(row));
     }
 
     /** Reads {@code 25@0 30@60} (half-width@height, mm) or {@code dome:35} (radius, mm). */

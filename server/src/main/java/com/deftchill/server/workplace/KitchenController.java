@@ -61,7 +61,7 @@ class KitchenController {
                 settings.version(),
                 settings.settings(),
                 SafetyRuleFile.shipped().stream()
-                        .map(rules -> new SettingChoice(rules.id(), rules.name(), rules.source()))
+                        .map(rules -> new SettingChoice(rules.id(), rules.name(), rules.words()))
                         .toList(),
                 Arrays.stream(SwapSchool.values())
                         .map(school -> new SettingChoice(school.id(), school.words(), school.rule()))
