@@ -65,7 +65,8 @@ record Study(
     private static final double LASTS = 48 * 3600.0;
     private static final double ML_PER_M3 = 1e6;
 
-    static Study of(Batch batch, Kitchen kitchen, GelatinParameters parameters, ChillOptions options) {
+    static Study of(Batch batch, Kitchen kitchen, GelatinParameters parameters, ChillOptions given) {
+        var options = given.forSurface(batch.cooler().h());
         var component = batch.component();
         var mix = component.mix();
         var vessel = batch.mould().vessel();
@@ -116,14 +117,16 @@ record Study(
      * chill of the first hours is enough for a difference.
      */
     double setsSoonerSeconds(ChillOptions options) {
-        var hotter = new SetHistory(grid, model, gramsPerLitre(), factors.product(), slump);
-        var materials = new Material[grid.cells()];
-        Arrays.fill(materials, material);
-        var simulation =
-                new ChillSimulation(grid, materials, batch.mould().vessel().material(), options.coarser());
         var cooler = batch.cooler();
+        var coarse = options.forSurface(cooler.h()).coarser();
+        var vessel = batch.mould().vessel();
+        var cut = Grid.of(vessel, new double[] {fillMm}, coarse);
+        var materials = new Material[cut.cells()];
+        Arrays.fill(materials, material);
+        var hotter = new SetHistory(cut, model, gramsPerLitre(), factors.product(), new Slump(cut, material.density()));
         var first = new Place(batch.airC(), cooler.h(), cooler.h(), cooler.hBase(), SOONER_WITHIN);
-        simulation.run(joining.orElseThrow().hotC(), MOULD_C, List.of(first), hotter);
+        new ChillSimulation(cut, materials, vessel.material(), coarse)
+                .run(joining.orElseThrow().hotC(), MOULD_C, List.of(first), hotter);
         return hotter.setSeconds() - history.setSeconds();
     }
 

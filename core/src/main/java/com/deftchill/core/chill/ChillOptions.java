@@ -20,9 +20,15 @@ public record ChillOptions(
         double maxStep,
         double maxStepShare) {
 
+    /** A surface that takes less heat than this leaves gentle gradients, W/(m2 K): still and moving air, not a blast. */
+    private static final double GENTLE_H = 20;
+
+    /** So much larger may cells be there, with the conduction error still below 0.1 K. */
+    private static final double GENTLE_CELLS = 1.4;
+
     /** Conduction error below 0.1 K and milestones within 2 % of a halved grid, see docs/figures.md. */
     public static ChillOptions standard() {
-        return new ChillOptions(1.6, 12, 40, 0.05, 1, 300, 0.05);
+        return new ChillOptions(1.6, 12, 40, 0.05, 1, 300, 0.08);
     }
 
     /** Twice as fine in space, four times in time. */
@@ -31,9 +37,24 @@ public record ChillOptions(
                 cellMm / 2, minCells * 2, maxCells * 2, toleranceK / 4, firstStep / 2, maxStep / 2, maxStepShare / 2);
     }
 
-    /** Four times as long steps in time, for comparisons. */
+    /** Half as fine in space, four times as long steps in time, for comparisons. */
     public ChillOptions coarser() {
-        return new ChillOptions(cellMm, minCells, maxCells, toleranceK * 4, firstStep, maxStep * 2, maxStepShare * 2);
+        return new ChillOptions(
+                cellMm * 1.5, minCells * 2 / 3, maxCells * 2 / 3, toleranceK * 4, firstStep, maxStep * 2, maxStepShare * 2);
+    }
+
+    /** As fine as a body needs whose surface gives off heat with a coefficient of h, W/(m2 K), at most. */
+    public ChillOptions forSurface(double h) {
+        return h > GENTLE_H
+                ? this
+                : new ChillOptions(
+                        cellMm * GENTLE_CELLS,
+                        (int) (minCells / GENTLE_CELLS),
+                        (int) (maxCells / GENTLE_CELLS),
+                        toleranceK,
+                        firstStep,
+                        maxStep,
+                        maxStepShare);
     }
 
     /** Number of cells over a length, mm. */
