@@ -6,6 +6,7 @@ import com.deftchill.core.kitchen.WrittenKitchen;
 import com.deftchill.core.larder.Larder;
 import com.deftchill.server.problem.NotUnderstoodException;
 import com.deftchill.server.problem.StaleVersionException;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -15,11 +16,20 @@ public class KitchenService {
     private final KitchenRepository kitchens;
     private final OwnLarderService own;
     private final Larder shipped;
+    private final WorkplaceCache cache;
+    private final ApplicationEventPublisher events;
 
-    KitchenService(KitchenRepository kitchens, OwnLarderService own, Larder shipped) {
+    KitchenService(
+            KitchenRepository kitchens,
+            OwnLarderService own,
+            Larder shipped,
+            WorkplaceCache cache,
+            ApplicationEventPublisher events) {
         this.kitchens = kitchens;
         this.own = own;
         this.shipped = shipped;
+        this.cache = cache;
+        this.events = events;
     }
 
     /** Settings and the version they are at; version 0 and the standard ones before anything was set. */
@@ -33,8 +43,11 @@ public class KitchenService {
     }
 
     /** The shipped larder with the kitchen's own entries, and how it works. */
-    @Transactional(readOnly = true)
     public Workplace workplace() {
+        return cache.get(this::read);
+    }
+
+    private Workplace read() {
         var kitchen = KitchenReader.read(settings().settings()).kitchen().orElseGet(KitchenReader::standard);
         return new Workplace(shipped.with(own.items()), kitchen);
     }
@@ -57,6 +70,7 @@ public class KitchenService {
         }
         var kitchen = kitchens.findById(KitchenEntity.ONLY_ID).orElseGet(() -> new KitchenEntity(written));
         kitchen.write(written);
+        events.publishEvent(new WorkplaceChanged());
         return new Settings(kitchens.saveAndFlush(kitchen).getVersion() + 1, written);
     }
 }

@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -23,11 +24,13 @@ public class OwnLarderService {
 
     private final OwnEntryRepository entries;
     private final Larder shipped;
+    private final ApplicationEventPublisher events;
     private final Clock clock;
 
-    OwnLarderService(OwnEntryRepository entries, Larder shipped, Clock clock) {
+    OwnLarderService(OwnEntryRepository entries, Larder shipped, ApplicationEventPublisher events, Clock clock) {
         this.entries = entries;
         this.shipped = shipped;
+        this.events = events;
         this.clock = clock;
     }
 
@@ -65,6 +68,7 @@ public class OwnLarderService {
     @Transactional
     public Stored insert(OwnEntry entry) {
         understood(entry);
+        events.publishEvent(new WorkplaceChanged());
         return stored(entries.saveAndFlush(new OwnEntryEntity(entry, clock.instant())));
     }
 
@@ -74,6 +78,7 @@ public class OwnLarderService {
         var entity = entity(key, version);
         var entry = new OwnEntry(entity.getEntry().kind(), entity.getEntry().id(), fields);
         understood(entry);
+        events.publishEvent(new WorkplaceChanged());
         entity.write(entry);
         return stored(entries.saveAndFlush(entity));
     }
@@ -81,6 +86,7 @@ public class OwnLarderService {
     @Transactional
     public void delete(UUID key, long version) {
         entries.delete(entity(key, version));
+        events.publishEvent(new WorkplaceChanged());
     }
 
     private OwnEntryEntity entity(UUID key, long version) {

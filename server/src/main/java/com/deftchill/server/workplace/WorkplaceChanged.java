@@ -1,0 +1,4 @@
+package com.deftchill.server.workplace;
+
+/** The kitchen's settings or its own larder entries were changed. */
+record WorkplaceChanged() {}
