@@ -40,7 +40,13 @@ public record ChillOptions(
     /** Half as fine in space, four times as long steps in time, for comparisons. */
     public ChillOptions coarser() {
         return new ChillOptions(
-                cellMm * 1.5, minCells * 2 / 3, maxCells * 2 / 3, toleranceK * 4, firstStep, maxStep * 2, maxStepShare * 2);
+                cellMm * 1.5,
+                minCells * 2 / 3,
+                maxCells * 2 / 3,
+                toleranceK * 4,
+                firstStep,
+                maxStep * 2,
+                maxStepShare * 2);
     }
 
     /** As fine as a body needs whose surface gives off heat with a coefficient of h, W/(m2 K), at most. */

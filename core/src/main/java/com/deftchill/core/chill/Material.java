@@ -12,11 +12,14 @@ import java.util.function.DoubleUnaryOperator;
 public final class Material {
     private static final double MIN_C = -40;
     private static final double STEP_K = 0.5;
+    private static final double PER_STEP = 1 / STEP_K;
     private static final int POINTS = 301;
 
     private final double density;
     private final double[] enthalpy = new double[POINTS];
     private final double[] conductivity = new double[POINTS];
+    /** Of the segment that begins at each point, J/(kg K). */
+    private final double[] capacity = new double[POINTS];
 
     private Material(double density, DoubleUnaryOperator heatCapacity, DoubleUnaryOperator conductivityAt) {
         this.density = density;
@@ -24,7 +27,8 @@ public final class Material {
             double t = MIN_C + i * STEP_K;
             conductivity[i] = conductivityAt.applyAsDouble(t);
             if (i > 0) {
-                enthalpy[i] = enthalpy[i - 1] + STEP_K * heatCapacity.applyAsDouble(t - STEP_K / 2);
+                capacity[i - 1] = heatCapacity.applyAsDouble(t - STEP_K / 2);
+                enthalpy[i] = enthalpy[i - 1] + STEP_K * capacity[i - 1];
             }
         }
     }
@@ -51,18 +55,18 @@ public final class Material {
     /** Enthalpy at T °C above that at -40 °C, J/kg. */
     public double enthalpy(double celsius) {
         int i = segment(celsius);
-        return enthalpy[i] + heatCapacityOf(i) * (celsius - MIN_C - i * STEP_K);
+        return enthalpy[i] + capacity[i] * (celsius - MIN_C - i * STEP_K);
     }
 
     /** Heat capacity at T °C, J/(kg K). */
     public double heatCapacity(double celsius) {
-        return heatCapacityOf(segment(celsius));
+        return capacity[segment(celsius)];
     }
 
     /** Conductivity at T °C, W/(m K). */
     public double conductivity(double celsius) {
         int i = segment(celsius);
-        double share = (celsius - MIN_C) / STEP_K - i;
+        double share = (celsius - MIN_C) * PER_STEP - i;
         return conductivity[i] + Math.min(1, Math.max(0, share)) * (conductivity[i + 1] - conductivity[i]);
     }
 
@@ -75,14 +79,10 @@ public final class Material {
         while (i < POINTS - 2 && enthalpy[i + 1] < enthalpyJ) {
             i++;
         }
-        return MIN_C + i * STEP_K + (enthalpyJ - enthalpy[i]) / heatCapacityOf(i);
-    }
-
-    private double heatCapacityOf(int i) {
-        return (enthalpy[i + 1] - enthalpy[i]) / STEP_K;
+        return MIN_C + i * STEP_K + (enthalpyJ - enthalpy[i]) / capacity[i];
     }
 
     private static int segment(double celsius) {
-        return Math.max(0, Math.min(POINTS - 2, (int) ((celsius - MIN_C) / STEP_K)));
+        return Math.max(0, Math.min(POINTS - 2, (int) ((celsius - MIN_C) * PER_STEP)));
     }
 }

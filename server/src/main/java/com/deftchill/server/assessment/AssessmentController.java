@@ -1,14 +1,13 @@
 package com.deftchill.server.assessment;
 
 import com.deftchill.core.assess.Assessment;
-import com.deftchill.core.assess.Assessor;
 import com.deftchill.core.assess.Comparison;
 import com.deftchill.core.assess.ScaleWish;
 import com.deftchill.core.assess.Scaled;
 import com.deftchill.core.assess.Swap;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.server.problem.NotUnderstoodException;
-import com.deftchill.server.workplace.KitchenService;
+import com.deftchill.server.workplace.Computing;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;
@@ -28,12 +27,10 @@ import org.springframework.web.bind.annotation.RestController;
 class AssessmentController {
     private static final int MOST_SWAPS = 20;
 
-    private final Assessor assessor;
-    private final KitchenService kitchen;
+    private final Computing computing;
 
-    AssessmentController(Assessor assessor, KitchenService kitchen) {
-        this.assessor = assessor;
-        this.kitchen = kitchen;
+    AssessmentController(Computing computing) {
+        this.computing = computing;
     }
 
     /** A formula, and the gelling agents to put in place of its own; none named: all of the larder. */
@@ -65,7 +62,7 @@ class AssessmentController {
             description = "Computes setting, turning out, standing height, verdicts, flags and method. Stores nothing."
                     + " 422 names every field that cannot be understood or has more than one meaning.")
     Assessment assess(@RequestBody WrittenFormula formula) {
-        var outcome = assessor.assess(formula, kitchen.workplace());
+        var outcome = computing.with((assessor, workplace) -> assessor.assess(formula, workplace));
         return outcome.assessment().orElseThrow(() -> new NotUnderstoodException(outcome.problems()));
     }
 
@@ -76,7 +73,7 @@ class AssessmentController {
             description = "Doses by all three schools side by side, each with the firmness it gives.")
     List<Swap> swap(@Valid @RequestBody SwapQuestion question) {
         var products = question.products() == null ? List.<String>of() : question.products();
-        var outcome = assessor.swaps(question.document(), products, kitchen.workplace());
+        var outcome = computing.with((assessor, workplace) -> assessor.swaps(question.document(), products, workplace));
         if (!outcome.problems().isEmpty()) {
             throw new NotUnderstoodException(outcome.problems());
         }
@@ -89,13 +86,15 @@ class AssessmentController {
             summary = "Scale a formula to another mould, count or total",
             description = "Rounded to what the kitchen's scales weigh, with the effect of the rounding.")
     Scaled scale(@Valid @RequestBody ScaleQuestion question) {
-        var outcome = assessor.scale(question.document(), question.wish(), kitchen.workplace());
+        var outcome = computing.with(
+                (assessor, workplace) -> assessor.scale(question.document(), question.wish(), workplace));
         return outcome.scaled().orElseThrow(() -> new NotUnderstoodException(outcome.problems()));
     }
 
     @PostMapping("/comparisons")
     @Operation(operationId = "compare", summary = "Two states of a formula side by side: what changed, what it did")
     Comparison compare(@Valid @RequestBody CompareQuestion question) {
-        return assessor.compare(question.before(), question.after(), kitchen.workplace());
+        return computing.with(
+                (assessor, workplace) -> assessor.compare(question.before(), question.after(), workplace));
     }
 }

@@ -1,11 +1,10 @@
 package com.deftchill.server.batchlog;
 
-import com.deftchill.core.assess.Assessor;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.server.formula.FormulaService;
 import com.deftchill.server.problem.NotFoundException;
 import com.deftchill.server.problem.NotUnderstoodException;
-import com.deftchill.server.workplace.KitchenService;
+import com.deftchill.server.workplace.Computing;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -19,16 +18,13 @@ import org.springframework.transaction.annotation.Transactional;
 public class BatchService {
     private final BatchRepository batches;
     private final FormulaService formulas;
-    private final Assessor assessor;
-    private final KitchenService kitchen;
+    private final Computing computing;
     private final Clock clock;
 
-    BatchService(
-            BatchRepository batches, FormulaService formulas, Assessor assessor, KitchenService kitchen, Clock clock) {
+    BatchService(BatchRepository batches, FormulaService formulas, Computing computing, Clock clock) {
         this.batches = batches;
         this.formulas = formulas;
-        this.assessor = assessor;
-        this.kitchen = kitchen;
+        this.computing = computing;
         this.clock = clock;
     }
 
@@ -41,7 +37,7 @@ public class BatchService {
     @Transactional
     BatchEntity log(UUID formulaId, MadeBatch made) {
         var formula = formulas.get(formulaId);
-        var outcome = assessor.assess(made.document(), kitchen.workplace());
+        var outcome = computing.with((assessor, workplace) -> assessor.assess(made.document(), workplace));
         var assessment = outcome.assessment().orElseThrow(() -> new NotUnderstoodException(outcome.problems()));
         return batches.saveAndFlush(
                 new BatchEntity(formula.getId(), made, assessment.prediction(), made.document(), clock.instant()));
