@@ -114,7 +114,7 @@ function key(event: KeyboardEvent) {
 </script>
 
 <template>
-  <section class="strip" aria-label="Dose">
+  <section class="strip" aria-label="Dose strip">
     <div class="now">
       <b>{{ dose }}</b>
       <span>{{ sheets || `${plain(amounts.gelatinPercent, 2)} % of mix` }}</span>
@@ -160,7 +160,7 @@ function key(event: KeyboardEvent) {
         class="hand"
         role="slider"
         tabindex="0"
-        aria-label="Dose"
+        aria-label="Dose on the ruler"
         aria-orientation="horizontal"
         :aria-valuemin="0"
         :aria-valuemax="plain(strip.doses.at(-1)?.grams ?? 0, 1)"

@@ -8,6 +8,7 @@ import com.deftchill.server.support.RunningServer.Server;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
@@ -34,6 +35,19 @@ class AccessibilityTest {
             bench.page().keyboard().press("Escape");
             assertThat(bench.page().getByRole(AriaRole.DIALOG)).isHidden();
 
+            for (var opener : List.of("swap it…", "scale to…")) {
+                bench.button(opener).click();
+                assertThat(bench.dialog()).containsText(Pattern.compile("why"));
+                check(bench, opener);
+                bench.page().keyboard().press("Escape");
+                assertThat(bench.dialog()).isHidden();
+            }
+            bench.menu("Earlier states");
+            assertThat(bench.dialog()).containsText("What it does");
+            check(bench, "earlier states");
+            bench.page().keyboard().press("Escape");
+            assertThat(bench.dialog()).isHidden();
+
             bench.open("Coconut and sea buckthorn set cream");
             assertThat(bench.line()).containsText("Too soft");
             check(bench, "the wrong sample");
@@ -43,6 +57,28 @@ class AccessibilityTest {
             check(bench, "a field not understood");
             bench.field("How many").fill("7");
             assertThat(bench.status()).hasText("Saved");
+        }
+    }
+
+    @Test
+    void everyStationPasses(Server server) {
+        try (var browser = new Browser(server)) {
+            var larder = new Bench(browser.page("/larder"));
+            assertThat(larder.page().getByLabel("About it")).containsText("Water");
+            check(larder, "the larder");
+            larder.button("Add your own").click();
+            assertThat(larder.field("Name")).isVisible();
+            check(larder, "an own ingredient");
+            var moulds = new Bench(browser.page("/larder/moulds"));
+            assertThat(moulds.page().getByLabel("About it")).containsText("Volume to the brim");
+            check(moulds, "the moulds");
+            var kitchen = new Bench(browser.page("/kitchen"));
+            assertThat(kitchen.field("Name")).hasValue("Tideline");
+            check(kitchen, "the kitchen");
+            var bench = new Bench(browser.window("/"));
+            bench.menu("Method card to print");
+            assertThat(bench.page().getByTestId("card")).containsText("Done when");
+            check(bench, "the card");
         }
     }
 

@@ -27,6 +27,17 @@ record Bench(Page page) {
         field(label).selectOption(new SelectOption().setLabel(option));
     }
 
+    Locator dialog() {
+        return page.getByRole(AriaRole.DIALOG);
+    }
+
+    /** An entry of the formula's menu. */
+    void menu(String entry) {
+        button("Formula ▾").click();
+        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(entry))
+                .click();
+    }
+
     void open(String formula) {
         choose("Open a formula", formula);
     }

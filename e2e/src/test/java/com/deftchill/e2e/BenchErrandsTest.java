@@ -44,15 +44,15 @@ class BenchErrandsTest {
 
         assertThat(bench.line())
                 .containsText(Pattern.compile("Sets by .* turns out from .* dip, stands \\d\\d of \\d\\d mm"));
-        assertThat(bench.field("Gelatin")).hasValue(dose);
-        assertThat(bench.field("Bloom water it keeps")).hasValue(water);
+        assertThat(bench.field("Dose")).hasValue(dose);
+        assertThat(bench.field("Bloom water")).hasValue(water);
         assertThat(bench.status()).hasText("Saved");
 
         bench.page().keyboard().press("Control+z");
-        assertThat(bench.field("Gelatin")).hasValue("6 g");
+        assertThat(bench.field("Dose")).hasValue("6 g");
         assertThat(bench.line()).containsText("Too soft");
         bench.page().keyboard().press("Control+Shift+z");
-        assertThat(bench.field("Gelatin")).hasValue(dose);
+        assertThat(bench.field("Dose")).hasValue(dose);
     }
 
     @Test
@@ -75,7 +75,7 @@ class BenchErrandsTest {
         var bench = new Bench(browser.window(formula("pear-bay")));
         var cream = bench.field("Amount of Cream 35 % fat");
         cream.fill("-5 g");
-        assertThat(bench.line()).containsText("Cream 35 % fat “-5 g” must be from 0.01 to 100000 g");
+        assertThat(bench.line()).containsText("Cream 35 % fat “-5 g” must be above 0 g");
         assertThat(cream).hasAttribute("aria-invalid", "true");
         assertThat(cream).hasValue("-5 g");
         cream.fill("600 g");
@@ -94,10 +94,10 @@ class BenchErrandsTest {
     @Test
     void arrowKeysNudgeByWhatTheScaleWeighs() {
         var bench = new Bench(browser.window(formula("pear-bay")));
-        bench.field("Gelatin").press("ArrowUp");
-        assertThat(bench.field("Gelatin")).hasValue("14.1 g");
-        bench.field("Gelatin").press("Shift+ArrowDown");
-        assertThat(bench.field("Gelatin")).hasValue("13.1 g");
+        bench.field("Dose").press("ArrowUp");
+        assertThat(bench.field("Dose")).hasValue("14.1 g");
+        bench.field("Dose").press("Shift+ArrowDown");
+        assertThat(bench.field("Dose")).hasValue("13.1 g");
         bench.field("Amount of Sugar").press("ArrowDown");
         assertThat(bench.field("Amount of Sugar")).hasValue("94 g");
     }

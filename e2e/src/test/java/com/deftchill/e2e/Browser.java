@@ -60,6 +60,14 @@ final class Browser implements AutoCloseable {
         return page;
     }
 
+    /** A window on a page without a line. */
+    Page page(String path) {
+        var page = context.newPage();
+        page.onPageError(errors::add);
+        page.navigate(address + path);
+        return page;
+    }
+
     @Override
     public void close() {
         playwright.close();

@@ -35,6 +35,21 @@ public final class Api {
         return send(request(path).GET());
     }
 
+    /** A header of the answer to a GET. */
+    public String head(String path, String header) {
+        try {
+            return client.send(request(path).GET().build(), BodyHandlers.ofString())
+                    .headers()
+                    .firstValue(header)
+                    .orElse("");
+        } catch (IOException e) {
+            throw new IllegalStateException("no answer from " + address, e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
     public Answer post(String path, String body) {
         return send(request(path).header("Content-Type", "application/json").POST(BodyPublishers.ofString(body)));
     }

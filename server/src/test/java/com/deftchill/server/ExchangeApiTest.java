@@ -1,0 +1,180 @@
+package com.deftchill.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deftchill.server.support.Api;
+import com.deftchill.server.support.RunningServer;
+import com.deftchill.server.support.RunningServer.Server;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Formulas as files: schema, export, import. */
+@ExtendWith(RunningServer.class)
+class ExchangeApiTest {
+    private Api api;
+
+    @BeforeEach
+    void connect(Server server) {
+        api = new Api(server);
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "pear-bay",
+                "coconut-sea-buckthorn",
+                "smoked-tea-honey",
+                "blackcurrant-barley",
+                "brown-butter-quince",
+                "hazelnut-oat",
+                "kiwi-elderflower",
+                "chestnut-rum"
+            })
+    void everySampleIsOfThePublishedSchemaAndComesBackAsItWent(String name) {
+        var published = api.get("/api/schemas/formula-2.json");
+        assertThat(published.contentType()).startsWith("application/schema+json");
+        var schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                .getSchema(published.text());
+        var document = Api.demo(name);
+        assertThat(schema.validate(document)).isEmpty();
+
+        var imported = api.post("/api/imports", document.toString());
+        assertThat(imported.status()).isEqualTo(201);
+        var id = imported.json().at("/id").asString();
+        assertThat(api.get("/api/formulas/" + id).json().at("/document")).isEqualTo(document);
+        assertThat(api.get("/api/formulas/" + id + "/export").json()).isEqualTo(document);
+    }
+
+    @Test
+    void aDocumentOfTheFirstSchemaIsReadAsOneOfTheSecond() {
+        var old = """
+                {"schema": 1, "name": "Old one", "served": "turned-out",
+                 "components": [{"name": "Old one", "lines": [{"ingredient": "cream-35", "amount": "500 g"}],
+                   "gelatin": {"product": "sheet-gold", "amount": "8 g", "bloomWater": "40 g"},
+                   "pourTemperature": "32 °C"}],
+                 "mould": {"mould": "dariole", "count": "5"}, "cooler": {"cooler": "fridge-still", "air": "4 °C"},
+                 "pouredAt": "14:00"}
+                """;
+        assertThat(api.post("/api/assessments", old).status()).isEqualTo(200);
+        var imported = api.post("/api/imports", old);
+        assertThat(imported.status()).isEqualTo(201);
+        var stored =
+                api.get("/api/formulas/" + imported.json().at("/id").asString()).json();
+        assertThat(stored.at("/document/schema").asInt()).isEqualTo(2);
+        assertThat(stored.at("/document/components/0/gel/amount").asString()).isEqualTo("8 g");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "{\"schema\": 3, \"name\": \"x\"}; /schema; newer",
+                "{\"name\": \"x\"}; /schema; version of the document",
+                "{\"schema\": 2}; ''; name",
+                "{\"schema\": 2, \"name\": \"x\", \"colour\": 1}; ''; colour",
+                "{\"schema\": 2, \"name\": 7}; /name; string",
+                "{\"schema\": 2, \"name\": \"x\", \"served\": \"thrown\"}; /served; ",
+                "{\"schema\": 2, \"name\": \"x\", \"components\": [{\"lines\": [{\"amount\": \"1 g\"}]}]}; /components/0/lines/0; ingredient",
+                "{\"schema\": 1e99, \"name\": \"x\"}; /schema; ",
+                "[]; ''; JSON object"
+            })
+    void aBadFileIsAnsweredWithPathValueAndRule(String file, String path, String rule) {
+        int before = api.get("/api/formulas").json().size();
+        var refused = api.post("/api/imports", file);
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.json().at("/problems/0/path").asString()).isEqualTo(path);
+        assertThat(refused.json().at("/problems/0/rule").asString()).contains(rule == null ? "" : rule);
+        assertThat(api.get("/api/formulas").json().size()).isEqualTo(before);
+    }
+
+    @Test
+    void whatIsNoJsonIsSaidSo() {
+        for (var file : new String[] {"", "nonsense", "{\"schema\": 2", "\u0000"}) {
+            var refused = api.post("/api/imports", file);
+            assertThat(refused.status()).as(file).isEqualTo(400);
+            assertThat(refused.json().at("/problems/0/rule").asString()).contains("JSON");
+        }
+    }
+
+    @Test
+    void nothingIsHalfImported() {
+        var document = Api.demo("pear-bay");
+        document.putArray("own")
+                .addObject()
+                .put("kind", "ingredient")
+                .put("id", "own-half")
+                .putObject("fields")
+                .put("name", "Half")
+                .put("sugars", "10");
+        var second = ((tools.jackson.databind.node.ArrayNode) document.get("own")).addObject();
+        second.put("kind", "ingredient")
+                .put("id", "own-broken")
+                .putObject("fields")
+                .put("name", "Broken")
+                .put("sugars", "200");
+        int before = api.get("/api/larder/own").json().size();
+        var refused = api.post("/api/imports", document.toString());
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.json().at("/problems/0/path").asString()).startsWith("/own/1/");
+        assertThat(api.get("/api/larder/own").json().size()).isEqualTo(before);
+    }
+
+    @Test
+    void ownEntriesTravelWithTheFormula() {
+        var added = api.post(
+                "/api/larder/own",
+                "{\"kind\":\"mould\",\"fields\":{\"name\":\"Travel cup\",\"bottom\":\"50\",\"top\":\"60\",\"height\":\"55\"}}");
+        var mould = added.json().at("/entry/id").asString();
+        var document = Api.demo("pear-bay");
+        ((ObjectNode) document.at("/mould")).put("mould", mould);
+        var id = api.post("/api/formulas", document.toString()).json().at("/id").asString();
+        var exported = api.get("/api/formulas/" + id + "/export").json();
+        assertThat(exported.at("/own/0/fields/name").asString()).isEqualTo("Travel cup");
+
+        // The same entry is known here: nothing is added, nothing stays in the document.
+        int before = api.get("/api/larder/own").json().size();
+        var again = api.post("/api/imports", exported.toString());
+        assertThat(api.get("/api/larder/own").json().size()).isEqualTo(before);
+        assertThat(api.get("/api/formulas/" + again.json().at("/id").asString())
+                        .json()
+                        .at("/document/own")
+                        .size())
+                .isZero();
+
+        // Another entry of the same id: the formula goes by its own, the kitchen keeps its.
+        ((ObjectNode) exported.at("/own/0/fields")).put("height", "70");
+        var other = api.post("/api/imports", exported.toString());
+        var stored = api.get("/api/formulas/" + other.json().at("/id").asString())
+                .json()
+                .at("/document");
+        assertThat(stored.at("/own/0/fields/height").asString()).isEqualTo("70");
+        assertThat(api.post("/api/assessments", stored.toString())
+                        .json()
+                        .at("/section/inner/1/heightMm")
+                        .asDouble())
+                .isEqualTo(70);
+
+        // In a kitchen without it, it is put into the larder.
+        api.delete("/api/larder/own/" + added.json().at("/key").asString() + "?version=0");
+        ((ObjectNode) exported.at("/own/0/fields")).put("height", "55");
+        assertThat(api.post("/api/imports", exported.toString()).status()).isEqualTo(201);
+        assertThat(api.get("/api/larder/own").text()).contains("Travel cup");
+    }
+
+    @Test
+    void anExportIsNamedAfterItsFormula() {
+        var document = Api.demo("pear-bay").put("name", "Kastanie / 栗");
+        var id = api.post("/api/formulas", document.toString()).json().at("/id").asString();
+        assertThat(api.head("/api/formulas/" + id + "/export", "Content-Disposition"))
+                .contains("attachment")
+                .contains("Kastanie")
+                .contains(".json");
+    }
+}
