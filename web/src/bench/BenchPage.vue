@@ -177,6 +177,7 @@ function showEvidence(title: string, opened: Evidence) {
         :strip="assessment.strip"
         :amounts="assessment.amounts"
         @dose="dose"
+        @evidence="showEvidence"
       />
       <div class="columns">
         <WeighingSheet

@@ -1,11 +1,14 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import type { Assessment, DoseStrip } from '@/api/client'
+import type { Assessment, DoseStrip, Evidence } from '@/api/client'
 import { firmnessAt, gramsAt, marks, standingAt, waterAt, weighed } from './dose'
 
 /** A ruler of firmness from runs to rubber, on which the dose can be dragged or nudged by keys. */
 const props = defineProps<{ strip: DoseStrip; amounts: Assessment['amounts'] }>()
-const emit = defineEmits<{ dose: [amount: string, water: string] }>()
+const emit = defineEmits<{
+  dose: [amount: string, water: string]
+  evidence: [title: string, evidence: Evidence]
+}>()
 
 /** Everything below 20 Pa runs: the ruler keeps a little room for it on the left. */
 const RUNS = 4
@@ -177,8 +180,18 @@ function key(event: KeyboardEvent) {
         >
       </div>
     </div>
-    <p class="legend" aria-hidden="true">
-      <span class="box" /> target<br />{{ strip.sheets.length ? 'numbers: sheets' : 'numbers: grams' }}
+    <p class="legend">
+      <span aria-hidden="true"
+        ><span class="box" /> target<br />{{ strip.sheets.length ? 'marks: sheets' : 'marks: grams' }}</span
+      >
+      <button
+        type="button"
+        class="link-like"
+        aria-label="Why: the firmness of a dose"
+        @click="emit('evidence', 'The firmness of a dose', strip.evidence)"
+      >
+        why
+      </button>
     </p>
   </section>
 </template>
@@ -250,7 +263,7 @@ function key(event: KeyboardEvent) {
 }
 
 .z5 {
-  background: #55808f;
+  background: #44707f;
   color: #ffffff;
 }
 
@@ -344,6 +357,11 @@ function key(event: KeyboardEvent) {
 .legend {
   color: var(--quiet);
   font-size: 12px;
+}
+
+.legend .link-like {
+  display: block;
+  color: var(--quiet);
 }
 
 .legend .box {

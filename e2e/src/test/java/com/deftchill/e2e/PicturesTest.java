@@ -6,6 +6,7 @@ import com.deftchill.server.support.RunningServer;
 import com.deftchill.server.support.RunningServer.Server;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.Media;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
@@ -31,10 +32,43 @@ class PicturesTest {
             assertThat(bench.page().getByRole(AriaRole.DIALOG)).isHidden();
 
             bench.button("Made it").click();
-            assertThat(bench.page().getByRole(AriaRole.DIALOG)).containsText("Trembles as it should.");
+            assertThat(bench.dialog()).containsText("Trembles as it should.");
             take(bench, "log");
-            bench.page().keyboard().press("Escape");
-            assertThat(bench.page().getByRole(AriaRole.DIALOG)).isHidden();
+            close(bench);
+
+            bench.button("swap it…").click();
+            assertThat(bench.dialog()).containsText("Agar powder");
+            take(bench, "swap");
+            close(bench);
+
+            bench.button("scale to…").click();
+            bench.dialog().getByLabel("Into").selectOption("half-sphere-70");
+            bench.dialog().getByLabel("How many").fill("25");
+            assertThat(bench.dialog()).containsText("factor");
+            take(bench, "scale");
+            close(bench);
+
+            bench.menu("Earlier states");
+            bench.button("First try, too firm").first().click();
+            assertThat(bench.dialog()).containsText("18 g");
+            take(bench, "revisions");
+            close(bench);
+
+            bench.open("Smoked tea and honey glasses");
+            assertThat(bench.line()).containsText("Sets by");
+            bench.field("Amount of Cream 35 % fat").fill("2 cup or so");
+            assertThat(bench.line()).containsText("2 cup or so");
+            bench.choose("Spoons and cups", "ask each time");
+            bench.field("Amount of Cream 35 % fat").fill("1 3/4 cups");
+            assertThat(bench.line()).containsText("whose cup");
+            take(bench, "asked");
+
+            bench.open("Kiwi and elderflower set cream");
+            assertThat(bench.line()).containsText("Raw fruit");
+            bench.button("Heat the fruit").hover();
+            assertThat(bench.page().getByTestId("preview")).containsText("Sets by");
+            take(bench, "preview");
+            bench.page().mouse().move(5, 5);
 
             bench.open("Coconut and sea buckthorn set cream");
             assertThat(bench.line()).containsText("Too soft");
@@ -43,7 +77,28 @@ class PicturesTest {
             assertThat(bench.line()).containsText("stands");
             assertThat(bench.status()).hasText("Saved");
             take(bench, "bench-mended");
+
+            bench.open("Pear and bay set cream");
+            assertThat(bench.field("Name of the formula")).hasValue("Pear and bay set cream");
+            bench.menu("Method card to print");
+            assertThat(bench.page().getByTestId("card")).containsText("Done when");
+            bench.page().emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
+            bench.page().setViewportSize(718, 1016);
+            take(bench, "card");
+
+            var larder = new Bench(browser.page("/larder"));
+            larder.button("Chestnut puree").click();
+            assertThat(larder.page().getByLabel("About it")).containsText("Chestnut");
+            take(larder, "larder");
+            var kitchen = new Bench(browser.page("/kitchen"));
+            assertThat(kitchen.field("Name")).hasValue("Tideline");
+            take(kitchen, "kitchen");
         }
+    }
+
+    private static void close(Bench bench) {
+        bench.page().keyboard().press("Escape");
+        assertThat(bench.dialog()).isHidden();
     }
 
     private static void take(Bench bench, String name) {

@@ -3,6 +3,7 @@ package com.deftchill.core.assess;
 import com.deftchill.core.batch.Wanted;
 import com.deftchill.core.gel.Firmness;
 import com.deftchill.core.larder.GelProduct;
+import com.deftchill.core.verdict.Evidence;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -20,6 +21,7 @@ import java.util.Optional;
  * @param doses rising; between them the dose may be interpolated
  * @param sheets whole and half sheets, for a gelatin sold in sheets
  * @param stepG what the kitchen's fine scale weighs, g
+ * @param evidence where the firmness of a dose comes from
  */
 public record DoseStrip(
         double grams,
@@ -30,7 +32,8 @@ public record DoseStrip(
         List<Zone> zones,
         List<StripDose> doses,
         List<SheetMark> sheets,
-        double stepG) {
+        double stepG,
+        Evidence evidence) {
     /** Agent in the other water of the mix, g/L of 200 Bloom gelatin, that the ruler covers. */
     private static final double LEAST_C = 3.5;
 
@@ -62,7 +65,8 @@ public record DoseStrip(
                 words(),
                 doses,
                 marks(product, doses),
-                study.kitchen().fineScaleG());
+                study.kitchen().fineScaleG(),
+                GelEvidence.firmness(study));
     }
 
     private static List<Zone> words() {

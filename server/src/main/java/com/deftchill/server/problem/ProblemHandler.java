@@ -110,7 +110,7 @@ class ProblemHandler {
                         + cause.getLocation().getColumnNr()
                 : "";
         var rule = rule(cause);
-        LOG.info("unreadable request: {}", e.getMessage());
+        LOG.debug("unreadable request: {}", e.getMessage());
         return answer(
                 HttpStatus.BAD_REQUEST,
                 "document-unreadable",
