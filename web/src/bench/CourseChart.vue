@@ -3,7 +3,7 @@ import { LineChart } from 'echarts/charts'
 import { GridComponent, MarkAreaComponent, MarkLineComponent, TooltipComponent } from 'echarts/components'
 import { use } from 'echarts/core'
 import { SVGRenderer } from 'echarts/renderers'
-import { computed } from 'vue'
+import { computed, onBeforeUnmount, shallowRef, watch } from 'vue'
 import VChart from 'vue-echarts'
 import type { Assessment } from '@/api/client'
 import { courseOption } from './courseOption'
@@ -11,7 +11,21 @@ import { courseOption } from './courseOption'
 use([SVGRenderer, LineChart, GridComponent, MarkAreaComponent, MarkLineComponent, TooltipComponent])
 
 const props = defineProps<{ assessment: Assessment; pouredAt: string; fahrenheit?: boolean }>()
-const option = computed(() => courseOption(props.assessment, props.pouredAt, props.fahrenheit))
+const drawn = () => courseOption(props.assessment, props.pouredAt, props.fahrenheit)
+const option = shallowRef(drawn())
+
+/** Drawn in the frame after the verdicts: a chart takes longer than all the text, and is read after it. */
+let waiting = 0
+watch(
+  () => [props.assessment, props.pouredAt, props.fahrenheit],
+  () => {
+    cancelAnimationFrame(waiting)
+    waiting = requestAnimationFrame(() => {
+      waiting = requestAnimationFrame(() => (option.value = drawn()))
+    })
+  },
+)
+onBeforeUnmount(() => cancelAnimationFrame(waiting))
 const spoken = computed(() => {
   const { course, prediction } = props.assessment
   return `Firmness over 24 hours rises to ${Math.round(prediction.firmness)} of 100 (${prediction.firmnessWords}); the target is ${Math.round(course.targetFrom)} to ${Math.round(course.targetTo)}. The warmest point cools from ${Math.round(course.warmestC[0] ?? 0)} °C.`

@@ -71,6 +71,19 @@ it('answers quick typing once, and never with an older answer', async () => {
   expect(a.unreachable.value).toBe(false)
 })
 
+it('marks the old answer only when a new one is long in coming', async () => {
+  const formula = shallowRef<Formula | undefined>(named('a'))
+  vi.spyOn(api, 'assess').mockResolvedValueOnce(answer('a'))
+  const a = effectScope().run(() => useAssessment(formula)) as ReturnType<typeof useAssessment>
+  await vi.advanceTimersByTimeAsync(100)
+  vi.spyOn(api, 'assess').mockReturnValueOnce(new Promise(() => undefined))
+  formula.value = named('b')
+  await vi.advanceTimersByTimeAsync(100)
+  expect(a.stale.value).toBe(false)
+  await vi.advanceTimersByTimeAsync(100)
+  expect(a.stale.value).toBe(true)
+})
+
 it('says when nobody answers', async () => {
   vi.spyOn(api, 'assess').mockRejectedValue(new TypeError('no network'))
   const formula = shallowRef<Formula | undefined>(named('a'))

@@ -2,7 +2,9 @@ import { ref, shallowRef, watch, type Ref } from 'vue'
 import { api, ApiProblem, type Assessment, type Formula, type Problem } from '@/api/client'
 
 /** Keystrokes closer together than this are answered once. */
-const WAIT_MS = 40
+const WAIT_MS = 25
+/** An answer that is older than the document is marked only when a new one takes this long, lest the page flicker. */
+const LOOKS_STALE_MS = 150
 
 /**
  * The assessment of a document, kept up with every change. The last answer stays, marked stale, while a new one is on its
@@ -15,6 +17,12 @@ export function useAssessment(formula: Ref<Formula | undefined>) {
   const unreachable = ref(false)
   let running: AbortController | undefined
   let timer: ReturnType<typeof setTimeout> | undefined
+  let staleTimer: ReturnType<typeof setTimeout> | undefined
+
+  function markStale(wait: number) {
+    clearTimeout(staleTimer)
+    staleTimer = setTimeout(() => (stale.value = assessment.value !== undefined), wait)
+  }
 
   async function ask(document: Formula) {
     running?.abort()
@@ -23,10 +31,12 @@ export function useAssessment(formula: Ref<Formula | undefined>) {
     try {
       assessment.value = await api.assess(document, mine.signal)
       problems.value = []
+      clearTimeout(staleTimer)
       stale.value = false
       unreachable.value = false
     } catch (error) {
       if (mine.signal.aborted) return
+      markStale(0)
       unreachable.value = !(error instanceof ApiProblem)
       problems.value = error instanceof ApiProblem ? error.response.problems : []
     }
@@ -43,7 +53,7 @@ export function useAssessment(formula: Ref<Formula | undefined>) {
         problems.value = []
         return
       }
-      stale.value = assessment.value !== undefined
+      markStale(LOOKS_STALE_MS)
       timer = setTimeout(() => void ask(document), before ? WAIT_MS : 0)
     },
     { immediate: true },

@@ -36,7 +36,7 @@ function all(larder: Larder, shelf: Shelf): Item[] {
         brief: i.shares
           .slice()
           .sort((a, b) => b.percent - a.percent)
-          .slice(0, 3)
+          .slice(0, 2)
           .map((s) => `${s.name.toLowerCase()} ${plain(s.percent, 1)} %`)
           .join(', '),
         own: i.own,
