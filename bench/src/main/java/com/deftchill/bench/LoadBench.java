@@ -15,6 +15,7 @@ import java.util.Locale;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.concurrent.TimeUnit;
 
 /**
  * Callers who assess formulas at the same time, each with a dose of its own in every request, against a running server.
@@ -76,7 +77,7 @@ public final class LoadBench {
             if (answer.statusCode() != 200) {
                 throw new IOException(answer.statusCode() + ": " + answer.body());
             }
-            Thread.sleep(pauseMs);
+            TimeUnit.MILLISECONDS.sleep(pauseMs);
         }
         return took;
     }

@@ -82,33 +82,31 @@ public final class Formulas {
     }
 
     public static WrittenFormula withComponent(WrittenFormula f, Component component) {
-        return with(f, f.measures(), f.served(), f.wanted(), List.of(component), f.mould(), f.cooler());
+        return f.withComponents(List.of(component));
     }
 
     public static WrittenFormula withMould(WrittenFormula f, String mould, String count) {
-        var moulds = new Moulds(mould, count, f.mould().loss());
-        return with(f, f.measures(), f.served(), f.wanted(), f.components(), moulds, f.cooler());
+        return f.withMould(new Moulds(mould, count, f.mould().loss()));
     }
 
     public static WrittenFormula withLoss(WrittenFormula f, String loss) {
-        var moulds = new Moulds(f.mould().mould(), f.mould().count(), loss);
-        return with(f, f.measures(), f.served(), f.wanted(), f.components(), moulds, f.cooler());
+        return f.withMould(new Moulds(f.mould().mould(), f.mould().count(), loss));
     }
 
     public static WrittenFormula withCooler(WrittenFormula f, String cooler, String air) {
-        return with(f, f.measures(), f.served(), f.wanted(), f.components(), f.mould(), new Cooling(cooler, air));
+        return with(f, f.measures(), f.served(), f.wanted(), new Cooling(cooler, air));
     }
 
     public static WrittenFormula withServed(WrittenFormula f, String served) {
-        return with(f, f.measures(), served, f.wanted(), f.components(), f.mould(), f.cooler());
+        return with(f, f.measures(), served, f.wanted(), f.cooler());
     }
 
     public static WrittenFormula withWanted(WrittenFormula f, String wanted) {
-        return with(f, f.measures(), f.served(), wanted, f.components(), f.mould(), f.cooler());
+        return with(f, f.measures(), f.served(), wanted, f.cooler());
     }
 
     public static WrittenFormula withMeasures(WrittenFormula f, String measures) {
-        return with(f, measures, f.served(), f.wanted(), f.components(), f.mould(), f.cooler());
+        return with(f, measures, f.served(), f.wanted(), f.cooler());
     }
 
     private static Component component(WrittenFormula f) {
@@ -116,15 +114,18 @@ public final class Formulas {
     }
 
     private static WrittenFormula with(
-            WrittenFormula f,
-            String measures,
-            String served,
-            String wanted,
-            List<Component> components,
-            Moulds mould,
-            Cooling cooler) {
+            WrittenFormula f, String measures, String served, String wanted, Cooling cooler) {
         return new WrittenFormula(
-                f.schema(), f.name(), measures, served, wanted, components, mould, cooler, f.pouredAt(), f.own());
+                f.schema(),
+                f.name(),
+                measures,
+                served,
+                wanted,
+                f.components(),
+                f.mould(),
+                cooler,
+                f.pouredAt(),
+                f.own());
     }
 
     private static String grams(double g) {

@@ -32,7 +32,7 @@ final class Rewriting {
                 default -> throw new IllegalArgumentException("no rewriting of " + change.path());
             }
         }
-        return withComponent(formula, new Component(c.name(), c.lines(), gel, heat, pour));
+        return formula.withComponents(List.of(new Component(c.name(), c.lines(), gel, heat, pour)));
     }
 
     /** Writes every amount anew. */
@@ -44,31 +44,6 @@ final class Rewriting {
             rewritten.add(new Line(line.ingredient(), lines.get(i), line.treatment(), line.share()));
         }
         var component = new Component(c.name(), rewritten, gel.apply(c.gel()), c.heat(), c.pourTemperature());
-        var f = withComponent(formula, component);
-        return new WrittenFormula(
-                f.schema(),
-                f.name(),
-                f.measures(),
-                f.served(),
-                f.wanted(),
-                f.components(),
-                moulds,
-                f.cooler(),
-                f.pouredAt(),
-                f.own());
-    }
-
-    private static WrittenFormula withComponent(WrittenFormula f, Component component) {
-        return new WrittenFormula(
-                f.schema(),
-                f.name(),
-                f.measures(),
-                f.served(),
-                f.wanted(),
-                List.of(component),
-                f.mould(),
-                f.cooler(),
-                f.pouredAt(),
-                f.own());
+        return formula.withComponents(List.of(component)).withMould(moulds);
     }
 }

@@ -49,6 +49,21 @@ public record WrittenFormula(
         own = list(own);
     }
 
+    /** The same with other components. */
+    public WrittenFormula withComponents(List<Component> others) {
+        return new WrittenFormula(schema, name, measures, served, wanted, others, mould, cooler, pouredAt, own);
+    }
+
+    /** The same in other moulds. */
+    public WrittenFormula withMould(Moulds other) {
+        return new WrittenFormula(schema, name, measures, served, wanted, components, other, cooler, pouredAt, own);
+    }
+
+    /** The same with other own entries of the larder. */
+    public WrittenFormula withOwn(List<OwnEntry> others) {
+        return new WrittenFormula(schema, name, measures, served, wanted, components, mould, cooler, pouredAt, others);
+    }
+
     /**
      * One mix.
      *

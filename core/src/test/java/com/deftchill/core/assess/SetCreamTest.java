@@ -289,17 +289,7 @@ class SetCreamTest {
         lines.set(1, line("own-bay-milk", "330 g"));
         var f = withLines(pear(), lines);
         assertThat(ASSESSOR.assess(f, STANDARD).problems()).isNotEmpty();
-        var whole = new WrittenFormula(
-                2,
-                f.name(),
-                f.measures(),
-                f.served(),
-                "",
-                f.components(),
-                f.mould(),
-                f.cooler(),
-                f.pouredAt(),
-                List.of(own));
+        var whole = f.withOwn(List.of(own));
         assertThat(assess(whole).prediction().firmness()).isPositive();
     }
 

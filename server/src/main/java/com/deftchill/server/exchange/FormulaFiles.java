@@ -45,7 +45,7 @@ class FormulaFiles {
         }
         add(entries, "mould", document.mould().mould());
         add(entries, "cooler", document.cooler().cooler());
-        return withOwn(document, entries);
+        return document.withOwn(entries);
     }
 
     private void add(List<OwnEntry> entries, String kind, String id) {
@@ -82,20 +82,6 @@ class FormulaFiles {
                 staying.add(entry);
             }
         }
-        return formulas.create(withOwn(document, staying));
-    }
-
-    private static WrittenFormula withOwn(WrittenFormula f, List<OwnEntry> entries) {
-        return new WrittenFormula(
-                f.schema(),
-                f.name(),
-                f.measures(),
-                f.served(),
-                f.wanted(),
-                f.components(),
-                f.mould(),
-                f.cooler(),
-                f.pouredAt(),
-                entries);
+        return formulas.create(document.withOwn(staying));
     }
 }

@@ -108,17 +108,7 @@ class DemoKitchen implements ApplicationRunner {
         var c = f.components().get(0);
         var gel = new WrittenFormula.Gel(c.gel().product(), "18 g", c.gel().bloom(), "90 g");
         var component = new WrittenFormula.Component(c.name(), c.lines(), gel, c.heat(), c.pourTemperature());
-        return new WrittenFormula(
-                f.schema(),
-                f.name(),
-                f.measures(),
-                f.served(),
-                f.wanted(),
-                List.of(component),
-                f.mould(),
-                f.cooler(),
-                f.pouredAt(),
-                f.own());
+        return f.withComponents(List.of(component));
     }
 
     private boolean firstTime() {
