@@ -263,7 +263,7 @@ function key(event: KeyboardEvent) {
 }
 
 .z5 {
-  background: #44707f;
+  background: #386170;
   color: #ffffff;
 }
 

@@ -3,6 +3,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { api, ApiProblem, type Formula } from '@/api/client'
 import SideSheet from '@/look/SideSheet.vue'
+import ChoiceField from './ChoiceField.vue'
 import ComparisonTable from './ComparisonTable.vue'
 
 /** States this formula had: named, compared with the present one, gone back to. */
@@ -28,10 +29,28 @@ const { data: revision } = useQuery({
   queryFn: () => api.revision(props.formulaId, chosen.value as number),
   enabled: computed(() => open.value && chosen.value !== undefined),
 })
+
+/** What it is put beside: the present state, or another one by its number. */
+const beside = ref('now')
+const { data: other } = useQuery({
+  queryKey: computed(() => ['revision', props.formulaId, Number(beside.value)]),
+  queryFn: () => api.revision(props.formulaId, Number(beside.value)),
+  enabled: computed(() => open.value && beside.value !== 'now'),
+})
+const second = computed(() => (beside.value === 'now' ? props.formula : other.value?.document))
+const besides = computed(() => [
+  { value: 'now', label: 'the present state' },
+  ...(revisions.value ?? [])
+    .filter((r) => r.number !== chosen.value)
+    .map((r) => ({ value: String(r.number), label: title(r) })),
+])
+watch(chosen, (now) => {
+  if (beside.value === String(now)) beside.value = 'now'
+})
 const { data: comparison } = useQuery({
-  queryKey: computed(() => ['comparison', revision.value?.document, props.formula]),
-  queryFn: () => api.compare(revision.value?.document as Formula, props.formula),
-  enabled: computed(() => open.value && revision.value !== undefined),
+  queryKey: computed(() => ['comparison', revision.value?.document, second.value]),
+  queryFn: () => api.compare(revision.value?.document as Formula, second.value as Formula),
+  enabled: computed(() => open.value && revision.value !== undefined && second.value !== undefined),
 })
 
 const name = ref('')
@@ -96,7 +115,12 @@ function back() {
         </li>
       </ul>
       <div v-if="comparison && revision" class="compare">
-        <ComparisonTable :comparison="comparison" :before="title(revision)" after="Now" />
+        <ChoiceField v-model="beside" class="beside" label="Put beside" :options="besides" />
+        <ComparisonTable
+          :comparison="comparison"
+          :before="title(revision)"
+          :after="beside === 'now' ? 'Now' : other ? title(other) : ''"
+        />
         <p class="go">
           <a-button type="primary" @click="back">Go back to “{{ title(revision) }}”</a-button>
           <span>Undo brings the present one back.</span>
@@ -147,6 +171,11 @@ li button:hover {
 li button.here {
   border-left-color: var(--act);
   background: #fdf1e6;
+}
+
+.beside {
+  width: 260px;
+  padding-bottom: 8px;
 }
 
 small,

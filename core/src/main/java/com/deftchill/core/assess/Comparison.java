@@ -3,6 +3,7 @@ package com.deftchill.core.assess;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.kitchen.Workplace;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -102,7 +103,6 @@ public record Comparison(List<Row> changes, List<Row> figures, String before, St
     }
 
     private static String joined(String... texts) {
-        return String.join(
-                " ", java.util.Arrays.stream(texts).filter(t -> !t.isEmpty()).toList());
+        return String.join(" ", Arrays.stream(texts).filter(t -> !t.isEmpty()).toList());
     }
 }

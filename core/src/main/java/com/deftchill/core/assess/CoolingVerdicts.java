@@ -7,7 +7,9 @@ import com.deftchill.core.verdict.Evidence.Given;
 import com.deftchill.core.verdict.Fix;
 import com.deftchill.core.verdict.Verdict;
 import com.deftchill.core.verdict.Verdict.Tone;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 
 /** Whether the cooler is cold enough to set it, and fast enough for safety. */
 final class CoolingVerdicts {
@@ -69,7 +71,7 @@ final class CoolingVerdicts {
 
     private static Evidence evidence(Study study) {
         var rules = study.kitchen().safety();
-        var constants = new java.util.ArrayList<Constant>();
+        var constants = new ArrayList<Constant>();
         for (var stage : rules.stages()) {
             constants.add(new Constant(
                     "below " + study.celsius(stage.celsius()),
@@ -92,7 +94,7 @@ final class CoolingVerdicts {
                                 "Energy balance",
                                 "closes to "
                                         + String.format(
-                                                java.util.Locale.ROOT,
+                                                Locale.ROOT,
                                                 "%.0e",
                                                 study.report().imbalance()))),
                 "Heat conduction through dessert and mould, two-dimensional; the warmest point counts.",
@@ -104,7 +106,7 @@ final class CoolingVerdicts {
     /** When the warmest point passes each limit of the rule set. */
     private static String cooling(Study study) {
         var rules = study.kitchen().safety();
-        var reached = new java.util.ArrayList<String>();
+        var reached = new ArrayList<String>();
         for (var stage : rules.stages()) {
             double seconds = study.history().secondsBelow(stage.celsius());
             if (Double.isInfinite(seconds)) {

@@ -5,6 +5,7 @@ import com.deftchill.core.verdict.Fix;
 import com.deftchill.core.verdict.Verdict;
 import com.deftchill.core.verdict.Verdict.Tone;
 import java.util.List;
+import java.util.Locale;
 
 /** Too soft, right, or too firm for the way it is served, a day after pouring. */
 final class FirmnessVerdict {
@@ -19,7 +20,7 @@ final class FirmnessVerdict {
         double from = Math.rint(Firmness.score(served.leastPa()));
         double to = Math.rint(Firmness.score(served.mostPa()));
         var scale = String.format(
-                java.util.Locale.ROOT,
+                Locale.ROOT,
                 "Firmness %.0f of 100 the next day, %s; %s wants %.0f to %.0f.",
                 score,
                 Firmness.of(pa).words(),

@@ -10,6 +10,7 @@ import com.deftchill.core.verdict.Verdict;
 import com.deftchill.core.verdict.Verdict.Tone;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Collectors;
 
 /** Heating, joining hot and cold, pouring: dissolved, not curdled, not scrambled, still liquid. */
@@ -173,7 +174,7 @@ final class HeatVerdicts {
                 ? "all heated it would not cool to the pouring temperature in this room"
                 : "all heated it would first stand about " + Words.duration(bowl) + " in its bowl";
         var text = sets + wait + ", or about " + Words.duration(ice) + " in ice water.";
-        return text.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + text.substring(1);
+        return text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1);
     }
 
     private static Fix warmerCold(Study study) {

@@ -18,6 +18,8 @@ import com.deftchill.core.verdict.Evidence.Given;
 import com.deftchill.core.verdict.Problem;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.DoubleUnaryOperator;
 
@@ -142,7 +144,7 @@ final class Scaling {
             return "Rounded to your scales, which changes neither the gelling agent's share nor the firmness.";
         }
         return String.format(
-                java.util.Locale.ROOT,
+                Locale.ROOT,
                 "Rounded to your scales: the gelling agent's share moves by %+.1f %%, the firmness from %.1f to %.1f of 100.",
                 dose,
                 before,
@@ -188,7 +190,7 @@ final class Scaling {
         }
         try {
             var measures = Measures.of(formula.measures()).orElse(Measures.UNKNOWN);
-            double grams = AmountReader.read(text, Subject.of("the mix", 1, true, java.util.Map.of()), measures)
+            double grams = AmountReader.read(text, Subject.of("the mix", 1, true, Map.of()), measures)
                     .grams();
             return Typed.within(grams, 10, MOST_TOTAL_G, "g");
         } catch (UnreadableException e) {

@@ -1,6 +1,8 @@
 package com.deftchill.core.assess;
 
 import com.deftchill.core.amount.Typed;
+import com.deftchill.core.batch.Batch;
+import com.deftchill.core.batch.BatchReader;
 import com.deftchill.core.batch.Wanted;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.gel.Firmness;
@@ -49,7 +51,7 @@ final class Swapping {
         return new Swap(other.id(), other.name(), doses, most - least, advice(other, doses), evidence(other));
     }
 
-    private com.deftchill.core.batch.Batch.Gel gel() {
+    private Batch.Gel gel() {
         return now.batch().component().gel();
     }
 
@@ -134,9 +136,7 @@ final class Swapping {
                 changes.add(new Fix.Change("/components/0/pourTemperature", now.celsius(pour)));
             }
         } else {
-            double water = gel().waterG() > 0
-                    ? gel().waterG() / gel().grams()
-                    : com.deftchill.core.batch.BatchReader.SQUEEZED_KEEPS;
+            double water = gel().waterG() > 0 ? gel().waterG() / gel().grams() : BatchReader.SQUEEZED_KEEPS;
             changes.add(new Fix.Change(GEL + "bloomWater", Words.grams(water * grams)));
         }
         return changes;

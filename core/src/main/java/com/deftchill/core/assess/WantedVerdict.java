@@ -3,6 +3,7 @@ package com.deftchill.core.assess;
 import com.deftchill.core.amount.Typed;
 import com.deftchill.core.batch.Wanted;
 import com.deftchill.core.gel.Firmness;
+import com.deftchill.core.verdict.Fix;
 import com.deftchill.core.verdict.Verdict;
 import com.deftchill.core.verdict.Verdict.Tone;
 import java.util.List;
@@ -46,9 +47,8 @@ final class WantedVerdict {
 
     private static Verdict of(
             Study study, String code, Tone tone, String headline, String sentence, boolean withoutFix) {
-        var fixes = withoutFix
-                ? List.<com.deftchill.core.verdict.Fix>of()
-                : new Dosing(study).fix().stream().toList();
+        var fixes =
+                withoutFix ? List.<Fix>of() : new Dosing(study).fix().stream().toList();
         return new Verdict(code, tone, headline, sentence, "/wanted", GelEvidence.firmness(study), fixes);
     }
 }

@@ -1,6 +1,7 @@
 package com.deftchill.core.chill;
 
 import com.deftchill.core.vessel.WallMaterial;
+import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -135,7 +136,7 @@ public final class ChillSimulation {
             now.celsius[c] = startC;
             enthalpy[c] = material[c].enthalpy(startC);
         }
-        java.util.Arrays.fill(now.wallC, wallC);
+        Arrays.fill(now.wallC, wallC);
         now.heatIn = 0;
         double heatAtStart = heatContent();
         double time = 0;
@@ -323,8 +324,8 @@ public final class ChillSimulation {
      * for in terms of the cell's and leaves a term on the diagonal and one on the right.
      */
     private void exchangeWithWall(State s, double dt, boolean across) {
-        java.util.Arrays.fill(leafDiagonal, 0);
-        java.util.Arrays.fill(leafRight, 0);
+        Arrays.fill(leafDiagonal, 0);
+        Arrays.fill(leafRight, 0);
         for (int p = 0; p < grid.pieces; p++) {
             double share = across ? grid.pieceAcross[p] : 1 - grid.pieceAcross[p];
             if (share <= 0) {

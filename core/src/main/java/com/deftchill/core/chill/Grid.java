@@ -4,6 +4,7 @@ import com.deftchill.core.vessel.Profile;
 import com.deftchill.core.vessel.Symmetry;
 import com.deftchill.core.vessel.Vessel;
 import java.util.Arrays;
+import java.util.Set;
 import java.util.TreeSet;
 
 /**
@@ -344,7 +345,7 @@ public final class Grid {
     }
 
     private static void addCrossings(
-            Profile profile, int p, double bottom, double top, double[] edges, java.util.Set<Double> heights) {
+            Profile profile, int p, double bottom, double top, double[] edges, Set<Double> heights) {
         double z0 = profile.heightMm(p - 1);
         double z1 = profile.heightMm(p);
         double r0 = profile.halfWidthMm(p - 1);

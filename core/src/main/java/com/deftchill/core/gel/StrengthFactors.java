@@ -5,6 +5,7 @@ import com.deftchill.core.larder.Ingredient.Protease;
 import com.deftchill.core.mix.Mix;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import org.hipparchus.analysis.interpolation.LinearInterpolator;
 import org.hipparchus.analysis.polynomials.PolynomialSplineFunction;
 
@@ -124,8 +125,7 @@ public record StrengthFactors(List<Factor> factors) {
 
     private static void add(List<Factor> found, String name, double value, String because, double figure) {
         if (Math.abs(value - 1) >= NOTEWORTHY) {
-            found.add(new Factor(
-                    name, value, String.format(java.util.Locale.ROOT, because.replace("% of", "%% of"), figure)));
+            found.add(new Factor(name, value, String.format(Locale.ROOT, because.replace("% of", "%% of"), figure)));
         }
     }
 

@@ -1,6 +1,7 @@
 package com.deftchill.core.larder;
 
 import java.util.Collection;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -91,6 +92,6 @@ public final class Larder {
                 throw new IllegalArgumentException("id '" + id.apply(item) + "' stands twice; ids must be unique");
             }
         }
-        return java.util.Collections.unmodifiableMap(byId);
+        return Collections.unmodifiableMap(byId);
     }
 }

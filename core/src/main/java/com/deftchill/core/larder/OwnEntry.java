@@ -1,5 +1,6 @@
 package com.deftchill.core.larder;
 
+import java.util.Collections;
 import java.util.Map;
 import java.util.TreeMap;
 
@@ -18,7 +19,7 @@ public record OwnEntry(String kind, String id, Map<String, String> fields) {
         if (fields != null) {
             fields.forEach((key, value) -> copy.put(key, value == null ? "" : value));
         }
-        fields = java.util.Collections.unmodifiableMap(copy);
+        fields = Collections.unmodifiableMap(copy);
     }
 
     /** The text of a field; empty when left out. */

@@ -4,6 +4,7 @@ import com.deftchill.core.larder.Larder;
 import com.deftchill.core.larder.OwnEntries;
 import com.deftchill.core.larder.OwnEntry;
 import com.deftchill.core.larder.OwnItems;
+import com.deftchill.core.verdict.Problem;
 import com.deftchill.server.problem.NotFoundException;
 import com.deftchill.server.problem.NotUnderstoodException;
 import com.deftchill.server.problem.StaleVersionException;
@@ -11,6 +12,7 @@ import java.text.Normalizer;
 import java.time.Clock;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.context.ApplicationEventPublisher;
@@ -74,7 +76,7 @@ public class OwnLarderService {
 
     /** Stores new fields of an entry; its kind and id stay. */
     @Transactional
-    public Stored save(UUID key, long version, java.util.Map<String, String> fields) {
+    public Stored save(UUID key, long version, Map<String, String> fields) {
         var entity = entity(key, version);
         var entry = new OwnEntry(entity.getEntry().kind(), entity.getEntry().id(), fields);
         understood(entry);
@@ -99,7 +101,7 @@ public class OwnLarderService {
 
     private void understood(OwnEntry entry) {
         var problems = OwnEntries.read(List.of(entry), "", shipped).problems().stream()
-                .map(p -> new com.deftchill.core.verdict.Problem(
+                .map(p -> new Problem(
                         p.code(), p.path().replaceFirst("^/0", ""), p.field(), p.value(), p.rule(), p.fixes()))
                 .toList();
         if (!problems.isEmpty()) {
