@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import type { Assessment, DoseStrip, Evidence } from '@/api/client'
-import { firmnessAt, gramsAt, marks, standingAt, waterAt, weighed } from './dose'
+import { firmnessAt, gramsAt, marks, NARROW_LABEL_GAP, standingAt, waterAt, weighed } from './dose'
 
 /** A ruler of firmness from runs to rubber, on which the dose can be dragged or nudged by keys. */
 const props = defineProps<{ strip: DoseStrip; amounts: Assessment['amounts'] }>()
@@ -62,7 +62,7 @@ const spoken = computed(() =>
     .filter(Boolean)
     .join(', '),
 )
-const ticks = computed(() => marks(props.strip))
+const ticks = computed(() => marks(props.strip, window.innerWidth < 700 ? NARROW_LABEL_GAP : undefined))
 
 function take(wanted: number) {
   const amount = weighed(wanted, props.strip.stepG)

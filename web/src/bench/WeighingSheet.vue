@@ -174,13 +174,7 @@ const gelFigures = computed(() => {
           <a-radio-button value="in-glass">in glass</a-radio-button>
         </a-radio-group>
       </fieldset>
-      <SheetText
-        path="/wanted"
-        label="Wanted: firmness or height"
-        narrow
-        :step="1"
-        placeholder="such as 55 or 44 mm"
-      />
+      <SheetText path="/wanted" label="Wanted (else as served)" narrow :step="1" placeholder="55 or 44 mm" />
     </div>
     <RowProblems :problems="problemsAt('/served', '/wanted')" />
   </section>

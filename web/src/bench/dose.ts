@@ -10,8 +10,9 @@ export interface Mark {
   minor: boolean
 }
 
-/** Labels nearer to each other than this share of the ruler are left out. */
+/** Labels nearer to each other than this share of the ruler, %, are left out: on a wide page, and on a narrow one. */
 const LABEL_GAP = 2.6
+export const NARROW_LABEL_GAP = 5.5
 /** And marks nearer than this. */
 const TICK_GAP = 0.6
 
@@ -50,7 +51,7 @@ export function weighed(grams: number, step: number): string {
 }
 
 /** Whole and half sheets, or grams where the agent is a powder; labels as far as there is room. */
-export function marks(strip: DoseStrip): Mark[] {
+export function marks(strip: DoseStrip, labelGap = LABEL_GAP): Mark[] {
   const all: Mark[] = strip.sheets.length
     ? strip.sheets.map((s) => ({
         label: String(s.sheets),
@@ -64,7 +65,7 @@ export function marks(strip: DoseStrip): Mark[] {
   return all.flatMap((mark) => {
     if (mark.firmness - drawn < TICK_GAP) return []
     drawn = mark.firmness
-    const shown = !mark.minor && mark.firmness - last >= LABEL_GAP
+    const shown = !mark.minor && mark.firmness - last >= labelGap
     if (shown) last = mark.firmness
     return [{ ...mark, label: shown ? mark.label : '' }]
   })
