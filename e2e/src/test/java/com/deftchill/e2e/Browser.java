@@ -5,6 +5,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -21,6 +22,9 @@ final class Browser implements AutoCloseable {
             "--disable-background-networking",
             "--disable-component-update",
             "--disable-sync");
+
+    /** How long a page may take: a shared machine stalls for many seconds, which is no fault of the product. */
+    private static final int PATIENCE_MS = 60_000;
 
     private final Playwright playwright;
     private final com.microsoft.playwright.Browser chromium;
@@ -45,6 +49,9 @@ final class Browser implements AutoCloseable {
             context = chromium.newContext(new com.microsoft.playwright.Browser.NewContextOptions()
                     .setViewportSize(1280, 800)
                     .setReducedMotion(ReducedMotion.REDUCE));
+            context.setDefaultTimeout(PATIENCE_MS);
+            context.setDefaultNavigationTimeout(PATIENCE_MS);
+            PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
         } catch (RuntimeException failed) {
             playwright.close();
             throw failed;
