@@ -27,7 +27,12 @@ watch(
 const moulds = computed(() =>
   props.larder.moulds.map((m) => ({ value: m.id, label: `${m.name} · ${Math.round(m.brimMl)} ml` })),
 )
-const { data: scaled, error } = useQuery({
+/** While an answer is on its way the last one stays to be read, but cannot be taken: it is that to another wish. */
+const {
+  data: scaled,
+  error,
+  isPlaceholderData: old,
+} = useQuery({
   queryKey: computed(() => ['scaled', props.formula, { ...wish }]),
   queryFn: () => api.scale(props.formula, { ...wish }),
   enabled: open,
@@ -42,7 +47,7 @@ const elsewhere = computed(() =>
 const grams = (g: number) => (g < 10 ? g.toFixed(2) : g < 100 ? g.toFixed(1) : g.toFixed(0))
 
 function take() {
-  if (!scaled.value) return
+  if (!scaled.value || old.value) return
   emit('take', scaled.value.document)
   open.value = false
 }
@@ -127,7 +132,7 @@ function take() {
           </tr>
         </tbody>
       </table>
-      <p class="go"><a-button type="primary" @click="take">Scale the formula</a-button></p>
+      <p class="go"><a-button type="primary" :disabled="old" @click="take">Scale the formula</a-button></p>
     </template>
   </SideSheet>
 </template>
