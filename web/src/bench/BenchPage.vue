@@ -176,6 +176,7 @@ function showEvidence(title: string, opened: Evidence) {
         :class="{ old: stale }"
         :strip="assessment.strip"
         :amounts="assessment.amounts"
+        :written="textAt(document, '/components/0/gel/amount')"
         @dose="dose"
         @evidence="showEvidence"
       />

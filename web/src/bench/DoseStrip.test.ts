@@ -28,7 +28,7 @@ const strip: Strip = {
 }
 const amounts = { gelatinPercent: 1 } as Assessment['amounts']
 const mounted = (given: Partial<Strip> = {}) =>
-  mount(DoseStrip, { props: { strip: { ...strip, ...given }, amounts } })
+  mount(DoseStrip, { props: { strip: { ...strip, ...given }, amounts, written: '14 g' } })
 
 describe('the dose strip', () => {
   it('says the dose in grams, sheets and words', () => {
@@ -56,6 +56,23 @@ describe('the dose strip', () => {
     const hand = wrapper.get('[role=slider]')
     for (let n = 0; n < 3; n++) await hand.trigger('keydown', { key: 'ArrowRight' })
     expect(wrapper.emitted('dose')?.at(-1)).toEqual(['14.3 g', '71.5 g'])
+  })
+
+  it('keeps its wish while an answer to an earlier key comes in', async () => {
+    const wrapper = mounted()
+    const hand = wrapper.get('[role=slider]')
+    await hand.trigger('keydown', { key: 'ArrowRight' })
+    await hand.trigger('keydown', { key: 'ArrowLeft', shiftKey: true })
+    await wrapper.setProps({ written: '13.1 g', strip: { ...strip, grams: 14.1 } })
+    await hand.trigger('keydown', { key: 'PageUp' })
+    expect(wrapper.emitted('dose')?.at(-1)?.[0]).toBe('14 g')
+  })
+
+  it('follows the formula when its dose is changed elsewhere', async () => {
+    const wrapper = mounted()
+    await wrapper.get('[role=slider]').trigger('keydown', { key: 'ArrowRight' })
+    await wrapper.setProps({ written: '10 g', strip: { ...strip, grams: 10 } })
+    expect(wrapper.get('[role=slider]').attributes('aria-valuenow')).toBe('10')
   })
 
   it('never writes less than the scale shows', async () => {

@@ -4,7 +4,12 @@ import type { Assessment, DoseStrip, Evidence } from '@/api/client'
 import { firmnessAt, gramsAt, marks, NARROW_LABEL_GAP, standingAt, waterAt, weighed } from './dose'
 
 /** A ruler of firmness from runs to rubber, on which the dose can be dragged or nudged by keys. */
-const props = defineProps<{ strip: DoseStrip; amounts: Assessment['amounts'] }>()
+const props = defineProps<{
+  strip: DoseStrip
+  amounts: Assessment['amounts']
+  /** The dose as the formula has it now; the strip may still be the answer to an earlier one. */
+  written: string
+}>()
 const emit = defineEmits<{
   dose: [amount: string, water: string]
   evidence: [title: string, evidence: Evidence]
@@ -19,10 +24,11 @@ const track = ref<HTMLElement>()
 const dragged = ref<number>()
 /** Keys follow each other faster than answers come. */
 const nudged = ref<number>()
-watch(
-  () => props.strip,
-  () => (nudged.value = undefined),
-)
+watch([() => props.strip, () => props.written], () => {
+  if (nudged.value === undefined) return
+  const wish = weighed(nudged.value, props.strip.stepG)
+  if (props.written !== wish || weighed(props.strip.grams, props.strip.stepG) === wish) nudged.value = undefined
+})
 
 const grams = computed(() => dragged.value ?? nudged.value ?? props.strip.grams)
 const moved = computed(() => dragged.value !== undefined || nudged.value !== undefined)

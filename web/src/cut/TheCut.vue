@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Section } from '@/api/client'
-import { innerUpTo, mirrored, outside, rulerMarks } from './geometry'
+import { innerUpTo, mirrored, outside } from './geometry'
+import MillimetreRuler from './MillimetreRuler.vue'
 import TintPatterns from './TintPatterns.vue'
 
 const props = defineProps<{ section: Section }>()
@@ -45,7 +46,6 @@ const filled = computed(() => mirrored(innerUpTo(props.section.inner, props.sect
 const body = computed(() =>
   mirrored(standing.value?.outline.map((p) => ({ x: p.halfWidthMm, z: p.heightMm })) ?? []),
 )
-const marks = computed(() => rulerMarks(height.value))
 const tint = computed(() => props.section.layers[0]?.tint ?? 'cream')
 const brim = computed(() => props.section.inner.at(-1)?.heightMm ?? 0)
 const fill = computed(() => Math.round(props.section.fillMm))
@@ -76,26 +76,7 @@ const spoken = computed(() => {
           class="fill-line"
         />
         <line x1="0" x2="0" :y1="-height - 3" :y2="section.baseMm + 3" class="axis" />
-        <g class="ruler">
-          <line :x1="-halfWidth - 8" :x2="-halfWidth - 8" y1="0" :y2="-height" />
-          <g v-for="mark in marks" :key="mark.z">
-            <line
-              :x1="-halfWidth - 8 - (mark.label ? 4 : 2)"
-              :x2="-halfWidth - 8"
-              :y1="-mark.z"
-              :y2="-mark.z"
-            />
-            <text
-              v-if="mark.label"
-              :x="-halfWidth - 13"
-              :y="-mark.z + fontSize * 0.35"
-              text-anchor="end"
-              :font-size="fontSize * 0.8"
-            >
-              {{ mark.label }}
-            </text>
-          </g>
-        </g>
+        <MillimetreRuler :x="-halfWidth - 8" :height="height" :font-size="fontSize * 0.8" />
         <text x="0" :y="section.baseMm + fontSize * 1.5" text-anchor="middle">
           {{ fill }} mm · {{ Math.round(section.fillMl) }} ml
         </text>
@@ -184,11 +165,6 @@ text {
   stroke: #7d9299;
   stroke-width: 0.3;
   stroke-dasharray: 3 1.2 0.6 1.2;
-}
-
-.ruler line {
-  stroke: var(--ink);
-  stroke-width: 0.4;
 }
 
 .plate {

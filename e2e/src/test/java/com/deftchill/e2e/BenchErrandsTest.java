@@ -2,35 +2,14 @@ package com.deftchill.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
-import com.deftchill.server.support.Api;
-import com.deftchill.server.support.RunningServer;
-import com.deftchill.server.support.RunningServer.Server;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 
 /** What a cook does on the Bench, each errand on a formula of its own. */
-@ExtendWith(RunningServer.class)
-class BenchErrandsTest {
-    private Browser browser;
-    private Api api;
-
-    @BeforeEach
-    void open(Server server) {
-        browser = new Browser(server);
-        api = new Api(server);
-    }
-
-    @AfterEach
-    void close() {
-        browser.close();
-    }
-
+class BenchErrandsTest extends Errands {
     @Test
     void mendsTheWrongSampleWithItsFix() {
         var bench = new Bench(browser.window(formula("coconut-sea-buckthorn")));
@@ -181,13 +160,5 @@ class BenchErrandsTest {
                 .getByText("in glass", new Page.GetByTextOptions().setExact(true))
                 .click();
         assertThat(bench.line()).not().containsText("turned out");
-    }
-
-    private String formula(String demo) {
-        return "/bench/"
-                + api.post("/api/formulas", Api.demo(demo).toString())
-                        .json()
-                        .at("/id")
-                        .asString();
     }
 }

@@ -4,36 +4,16 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deftchill.server.support.Api;
-import com.deftchill.server.support.RunningServer;
-import com.deftchill.server.support.RunningServer.Server;
 import com.microsoft.playwright.FileChooser;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.nio.charset.StandardCharsets;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 
 /** Notebook amounts, dose strip, swaps, scaling, earlier states, files: each errand on a formula of its own. */
-@ExtendWith(RunningServer.class)
-class SetCreamErrandsTest {
-    private Browser browser;
-    private Api api;
-
-    @BeforeEach
-    void open(Server server) {
-        browser = new Browser(server);
-        api = new Api(server);
-    }
-
-    @AfterEach
-    void close() {
-        browser.close();
-    }
-
+class SetCreamErrandsTest extends Errands {
     @Test
     void anAmbiguousAmountIsAskedAboutAndUnderstoodInPlace() {
         var bench = open("pear-bay");
@@ -193,10 +173,6 @@ class SetCreamErrandsTest {
     }
 
     private Bench open(String demo) {
-        var id = api.post("/api/formulas", Api.demo(demo).toString())
-                .json()
-                .at("/id")
-                .asString();
-        return new Bench(browser.window("/bench/" + id));
+        return new Bench(browser.window(formula(demo)));
     }
 }

@@ -3,36 +3,15 @@ package com.deftchill.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.deftchill.server.support.Api;
-import com.deftchill.server.support.RunningServer;
-import com.deftchill.server.support.RunningServer.Server;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.util.List;
 import org.apache.pdfbox.Loader;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 
 /** The larder, the kitchen and the printed card. */
-@ExtendWith(RunningServer.class)
-class StationsTest {
-    private Browser browser;
-    private Api api;
-
-    @BeforeEach
-    void open(Server server) {
-        browser = new Browser(server);
-        api = new Api(server);
-    }
-
-    @AfterEach
-    void close() {
-        browser.close();
-    }
-
+class StationsTest extends Errands {
     @Test
     void anOwnMouldIsAddedAndFilledOnTheBench() {
         var larder = new Bench(browser.page("/larder/moulds"));
@@ -91,11 +70,7 @@ class StationsTest {
     @Test
     void theMethodCardIsOnePageOfA4() throws IOException {
         for (var demo : List.of("pear-bay", "brown-butter-quince", "chestnut-rum", "kiwi-elderflower")) {
-            var id = api.post("/api/formulas", Api.demo(demo).toString())
-                    .json()
-                    .at("/id")
-                    .asString();
-            var page = browser.page("/bench/" + id + "/card");
+            var page = browser.page(formula(demo) + "/card");
             assertThat(page.getByTestId("card")).containsText("Done when");
             assertThat(page.getByTestId("card").getByRole(AriaRole.LISTITEM).first())
                     .isVisible();

@@ -103,7 +103,8 @@ public final class Assessor {
                 "fill-too-low", "/mould/count", "How many", formula.mould().count(), rule);
     }
 
-    private Assessment assessment(Study study, Workplace workplace) {
+    /** What a study comes to. */
+    Assessment assessment(Study study, Workplace workplace) {
         var flags = new Flags(study, workplace.larder());
         var verdicts = verdicts(study, flags);
         return new Assessment(

@@ -96,18 +96,22 @@ final class HeatVerdicts {
     /** Acid dairy in the hot share, or met by it above the limit. */
     private static void curdling(Study study, Joining joining, List<Verdict> verdicts) {
         var lines = study.batch().component().lines();
-        var changes = new ArrayList<Fix.Change>();
+        var toCold = new ArrayList<Fix.Change>();
         var names = new ArrayList<String>();
         for (int i = 0; i < lines.size(); i++) {
             var ingredient = lines.get(i).part().ingredient();
             double meets = lines.get(i).cold() ? joining.meetC() : joining.hotC();
             if (ingredient.curdles() && meets > CURDLES_C) {
                 names.add(ingredient.name());
-                changes.add(new Fix.Change("/components/0/lines/" + i + "/share", "cold"));
+                if (!lines.get(i).cold()) {
+                    toCold.add(new Fix.Change("/components/0/lines/" + i + "/share", "cold"));
+                }
             }
         }
         if (!names.isEmpty()) {
-            boolean inHot = joining.hotC() > CURDLES_C && changes.size() > 0;
+            var fix = toCold.isEmpty()
+                    ? hot(study, CURDLES_C)
+                    : new Fix("Keep it in the cold share", "joins cold", toCold);
             verdicts.add(verdict(
                     study,
                     joining,
@@ -117,7 +121,7 @@ final class HeatVerdicts {
                     String.join(", ", names) + " gets hotter than " + study.celsius(CURDLES_C)
                             + ": acid dairy curdles there. Keep it cold and stir it in when the rest has cooled.",
                     "/components/0/lines",
-                    inHot ? List.of(new Fix("Keep it in the cold share", "joins cold", changes)) : List.of()));
+                    List.of(fix)));
         }
     }
 

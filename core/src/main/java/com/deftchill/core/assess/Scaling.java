@@ -81,10 +81,8 @@ final class Scaling {
         if (second.study().isEmpty() || first.study().isEmpty()) {
             return new ScaleOutcome(Optional.empty(), second.study().isEmpty() ? second.problems() : first.problems());
         }
-        var before = assessor.assess(formula, workplace).assessment().orElseThrow();
-        var after = assessor.assess(rounded, workplace).assessment().orElseThrow();
-        var figures = Comparison.rowsOf(Figures.of(before), Figures.of(after));
         var study = second.study().get();
+        var figures = Comparison.rowsOf(figures(now), figures(study));
         return new ScaleOutcome(
                 Optional.of(new Scaled(
                         rounded,
@@ -95,6 +93,10 @@ final class Scaling {
                         figures,
                         evidence(mould, count, each, factor))),
                 List.of());
+    }
+
+    private Map<String, String> figures(Study study) {
+        return Figures.of(assessor.assessment(study, workplace));
     }
 
     private WrittenFormula rewritten(double factor, DoubleUnaryOperator weighed, int decimals, Moulds moulds) {

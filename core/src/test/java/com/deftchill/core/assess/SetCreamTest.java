@@ -77,7 +77,11 @@ class SetCreamTest {
         var curdles = verdict(assess(hot), "curdles").orElseThrow();
         assertThat(curdles.fixes().get(0).changes().get(0).path()).isEqualTo("/components/0/lines/4/share");
         var cold = withHeat(with("yoghurt-35", "200 g", "", "cold"), "75 °C", "", "5 °C");
-        assertThat(verdict(assess(cold), "curdles")).isPresent();
+        var metTooHot = verdict(assess(cold), "curdles").orElseThrow();
+        assertThat(metTooHot.fixes().get(0).changes())
+                .as("it is in the cold share already: the rest must be cooler")
+                .extracting(change -> change.path())
+                .containsExactly("/components/0/heat/hot");
         var cooler = withHeat(with("yoghurt-35", "200 g", "", "cold"), "60 °C", "", "5 °C");
         assertThat(verdict(assess(cooler), "curdles")).isEmpty();
     }

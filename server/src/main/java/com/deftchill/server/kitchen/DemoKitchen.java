@@ -74,21 +74,7 @@ class DemoKitchen implements ApplicationRunner {
         for (var name : OTHERS) {
             formulas.create(read(name + ".json"));
         }
-        kitchen.save(
-                0,
-                new WrittenKitchen(
-                        "Tideline",
-                        "metric",
-                        "celsius",
-                        "square-root",
-                        "weighed",
-                        "yes",
-                        "us-code",
-                        "eu",
-                        "1 g",
-                        "0.1 g",
-                        "50 g",
-                        "21 °C"));
+        kitchen.save(0, read("kitchen.json", WrittenKitchen.class));
         revisions.keep(pear.getId(), "First try, too firm", firmer(pear.getDocument()));
         revisions.keep(pear.getId(), "As served in the spring", pear.getDocument());
         var today = LocalDate.now(clock);
@@ -118,8 +104,12 @@ class DemoKitchen implements ApplicationRunner {
     }
 
     private WrittenFormula read(String name) throws IOException {
+        return read(name, WrittenFormula.class);
+    }
+
+    private <T> T read(String name, Class<T> kind) throws IOException {
         try (var stream = new ClassPathResource("demo/" + name).getInputStream()) {
-            return json.readValue(stream, WrittenFormula.class);
+            return json.readValue(stream, kind);
         }
     }
 }

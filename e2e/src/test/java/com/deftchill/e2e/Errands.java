@@ -1,0 +1,35 @@
+package com.deftchill.e2e;
+
+import com.deftchill.server.support.Api;
+import com.deftchill.server.support.RunningServer;
+import com.deftchill.server.support.RunningServer.Server;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** What every errand begins and ends with: a browser of its own, and formulas of its own made from the samples. */
+@ExtendWith(RunningServer.class)
+abstract class Errands {
+    Browser browser;
+    Api api;
+
+    @BeforeEach
+    void open(Server server) {
+        browser = new Browser(server);
+        api = new Api(server);
+    }
+
+    @AfterEach
+    void close() {
+        browser.close();
+    }
+
+    /** The address of a new formula made from a sample. */
+    String formula(String demo) {
+        return "/bench/"
+                + api.post("/api/formulas", Api.demo(demo).toString())
+                        .json()
+                        .at("/id")
+                        .asString();
+    }
+}
