@@ -176,7 +176,7 @@ function showEvidence(title: string, opened: Evidence) {
         :class="{ old: stale }"
         :strip="assessment.strip"
         :amounts="assessment.amounts"
-        :written="textAt(document, '/components/0/gel/amount')"
+        :written="textAt(formula, '/components/0/gel/amount')"
         @dose="dose"
         @evidence="showEvidence"
       />

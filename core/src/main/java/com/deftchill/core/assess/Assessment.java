@@ -10,37 +10,68 @@ import java.util.Optional;
  * Everything computed about a dessert.
  *
  * @param line the answer in a sentence or two, bad news first
- * @param amounts what the typed amounts were understood as
+ * @param components each by itself, in the order of the formula
  * @param section the dessert in its mould, to scale
- * @param course firmness and temperature over time
  * @param milestones in the order of waiting
  * @param verdicts worst first
  * @param prediction the figures a log entry keeps
- * @param strip the dose on a ruler of firmness
  * @param flags what must be known before it is served
+ * @param nutrition calculated from the composition
  * @param method step by step
  */
 public record Assessment(
         List<Sentence> line,
-        Amounts amounts,
+        List<ComponentAnswer> components,
         Section section,
-        Course course,
         List<Milestone> milestones,
         List<Verdict> verdicts,
         Prediction prediction,
-        DoseStrip strip,
         List<Flag> flags,
+        Nutrition nutrition,
         List<Step> method) {
 
     /** A sentence of the line and how it bears on the dessert. */
     public record Sentence(Tone tone, String text) {}
 
     /**
+     * A component by itself.
+     *
+     * @param name as it is called
+     * @param kind its id
+     * @param kindWords the same in words
+     * @param amounts what the typed amounts were understood as
+     * @param figures what was computed of it, each with its evidence
+     * @param shares what it is made of, largest first
+     * @param course firmness and temperature over time; absent for what is not poured as a layer
+     * @param strip the dose on a ruler of firmness; absent without a gelling agent of its own, or when not a layer
+     * @param usedBy names of the components that take from it
+     */
+    public record ComponentAnswer(
+            String name,
+            String kind,
+            String kindWords,
+            Amounts amounts,
+            List<Figure> figures,
+            List<SharePart> shares,
+            Optional<Course> course,
+            Optional<DoseStrip> strip,
+            List<String> usedBy) {}
+
+    /** A computed figure that opens. */
+    public record Figure(String name, String value, Evidence evidence) {}
+
+    /** A constituent, % of the mass. */
+    public record SharePart(String name, double percent) {}
+
+    /**
      * Masses understood.
      *
      * @param lines each ingredient line understood
-     * @param gel the dose understood
+     * @param gel the dose understood; absent without a gelling agent
      * @param totalG of the whole mix, g
+     * @param yieldMl its volume with its air, ml
+     * @param gramsPerMl its density with its air, g/ml
+     * @param airPercent air by volume, %
      * @param portionG in each mould, g
      * @param gelatinPercent gelling agent of the total mass, %
      * @param gelatinGramsPerLitre gelling agent of the aqueous phase, g/L
@@ -49,8 +80,11 @@ public record Assessment(
      */
     public record Amounts(
             List<Understood> lines,
-            Understood gel,
+            Optional<Understood> gel,
             double totalG,
+            double yieldMl,
+            double gramsPerMl,
+            double airPercent,
             double portionG,
             double gelatinPercent,
             double gelatinGramsPerLitre,
@@ -63,8 +97,44 @@ public record Assessment(
     /** A point of a profile: half-width and height, mm. */
     public record Point(double halfWidthMm, double heightMm) {}
 
-    /** A layer in the section: from and to are heights, mm; tint is its look. */
-    public record Layer(String name, double fromMm, double toMm, double volumeMl, String tint) {}
+    /**
+     * A layer in the section.
+     *
+     * @param component its number in the formula
+     * @param fromMm lower face, mm
+     * @param toMm upper face, mm
+     * @param volumeMl in each mould, ml
+     * @param tint its look: cream, caramel, fruit, cocoa, crumb, sponge, pieces
+     * @param wallMm height of the wall that it lines, mm; 0 for none
+     * @param wallThicknessMm thickness of that wall, mm
+     * @param inside what it lies in, bottom to brim
+     */
+    public record Layer(
+            int component,
+            String name,
+            String kind,
+            double fromMm,
+            double toMm,
+            double volumeMl,
+            String tint,
+            double wallMm,
+            double wallThicknessMm,
+            List<Point> inside) {}
+
+    /** Calculated nutrition of so many grams: kJ, kcal, and g of each. */
+    public record Nutrient(
+            double grams,
+            double kj,
+            double kcal,
+            double fat,
+            double carbohydrate,
+            double sugars,
+            double protein,
+            double salt,
+            double alcohol) {}
+
+    /** Of 100 g and of a portion, and where it comes from. */
+    public record Nutrition(Nutrient per100g, Nutrient perPortion, Evidence evidence) {}
 
     /**
      * The cut.
@@ -80,6 +150,7 @@ public record Assessment(
      * @param fillMl volume filled into each mould, ml
      * @param overMl what does not fit into each mould, ml
      * @param layers bottom first
+     * @param garnish what goes on top at service
      * @param standing turned out on the plate; absent when eaten from its glass or not holding
      */
     public record Section(
@@ -94,6 +165,7 @@ public record Assessment(
             double fillMl,
             double overMl,
             List<Layer> layers,
+            List<String> garnish,
             Optional<Standing> standing) {}
 
     /** The body standing on its plate: its height of the moulded height, mm, its outline from plate to top, in words. */

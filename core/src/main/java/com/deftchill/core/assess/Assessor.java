@@ -1,31 +1,26 @@
 package com.deftchill.core.assess;
 
 import com.deftchill.core.amount.Typed;
-import com.deftchill.core.assess.Assessment.Amounts;
-import com.deftchill.core.assess.Assessment.Course;
 import com.deftchill.core.assess.Assessment.Prediction;
-import com.deftchill.core.assess.Assessment.Understood;
 import com.deftchill.core.batch.BatchReader;
+import com.deftchill.core.batch.Component;
+import com.deftchill.core.batch.Kind;
+import com.deftchill.core.batch.Stack;
 import com.deftchill.core.chill.ChillOptions;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.gel.Firmness;
 import com.deftchill.core.gel.GelatinParameters;
 import com.deftchill.core.kitchen.Workplace;
-import com.deftchill.core.larder.GelProduct.Form;
 import com.deftchill.core.larder.Mould.Release;
 import com.deftchill.core.verdict.Problem;
 import com.deftchill.core.verdict.Verdict;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
 /** From a written formula to its whole assessment. Safe for use by many threads. */
 public final class Assessor {
-    /** A film lower than this is no dessert, and its cooling is that of its mould. */
-    private static final double LEAST_FILL_MM = 2;
-
     private final GelatinParameters gelatin;
     private final ChillOptions chill;
 
@@ -40,20 +35,39 @@ public final class Assessor {
     /** Assesses a formula as made in a kitchen; nothing is kept. */
     public Outcome assess(WrittenFormula formula, Workplace workplace) {
         var studied = study(formula, workplace);
-        return new Outcome(studied.study().map(study -> assessment(study, workplace)), studied.problems());
+        return new Outcome(studied.dessert().map(dessert -> assessment(dessert, workplace)), studied.problems());
     }
 
     /** What came of swapping: swaps, or the problems that stand in their way. */
     public record SwapOutcome(List<Swap> swaps, List<Problem> problems) {}
 
-    /** Puts other gelling agents of the larder in place of the present one: those named, or all. */
-    public SwapOutcome swaps(WrittenFormula formula, List<String> products, Workplace workplace) {
+    /**
+     * Puts other gelling agents of the larder in place of that of a component: those named, or all.
+     *
+     * @param index of the component
+     */
+    public SwapOutcome swaps(WrittenFormula formula, int index, List<String> products, Workplace workplace) {
         var studied = study(formula, workplace);
-        if (studied.study().isEmpty()) {
+        if (studied.dessert().isEmpty()) {
             return new SwapOutcome(List.of(), studied.problems());
         }
-        var swapping = new Swapping(this, formula, workplace, studied.study().get());
-        var present = studied.study().get().batch().component().gel().product().id();
+        var gelled = studied.dessert().get().portraits().stream()
+                .filter(portrait -> portrait.index() == index)
+                .flatMap(portrait -> portrait.study().stream())
+                .filter(study -> study.component().gel() != Component.Gel.NONE)
+                .findFirst();
+        if (gelled.isEmpty()) {
+            return new SwapOutcome(
+                    List.of(),
+                    List.of(Problem.of(
+                            "component-without-gel",
+                            "/component",
+                            "Component",
+                            Integer.toString(index),
+                            "must be a layer with a gelling agent of its own")));
+        }
+        var swapping = new Swapping(this, formula, workplace, gelled.get());
+        var present = gelled.get().component().gel().product().id();
         return new SwapOutcome(
                 workplace.larder().gels().stream()
                         .filter(gel -> products.isEmpty() ? !gel.id().equals(present) : products.contains(gel.id()))
@@ -68,10 +82,10 @@ public final class Assessor {
     /** Scales a formula to another mould, count or total. */
     public ScaleOutcome scale(WrittenFormula formula, ScaleWish wish, Workplace workplace) {
         var studied = study(formula, workplace);
-        if (studied.study().isEmpty()) {
+        if (studied.dessert().isEmpty()) {
             return new ScaleOutcome(Optional.empty(), studied.problems());
         }
-        return new Scaling(this, formula, workplace, studied.study().get()).to(wish);
+        return new Scaling(this, formula, workplace, studied.dessert().get()).to(wish);
     }
 
     /** Two states of a formula side by side. */
@@ -79,8 +93,8 @@ public final class Assessor {
         return Comparison.of(this, before, after, workplace);
     }
 
-    /** What came of studying: a study, or the problems that stand in its way. */
-    record Studied(Optional<Study> study, List<Problem> problems) {}
+    /** What came of studying: a dessert computed through, or the problems that stand in its way. */
+    record Studied(Optional<Dessert> dessert, List<Problem> problems) {}
 
     /** Computes a formula through. */
     Studied study(WrittenFormula formula, Workplace workplace) {
@@ -89,97 +103,107 @@ public final class Assessor {
             return new Studied(Optional.empty(), reading.problems());
         }
         var batch = reading.batch().get();
-        double height = Study.fillMm(batch, batch.component().mix());
-        if (!(height >= LEAST_FILL_MM)) {
+        double height = Stack.of(batch).fillMm();
+        if (!(height >= Study.LEAST_MM)) {
             return new Studied(Optional.empty(), List.of(tooLow(formula, height)));
         }
-        return new Studied(Optional.of(Study.of(batch, workplace.kitchen(), gelatin, chill)), List.of());
+        var settings = new Study.Settings(workplace.kitchen(), gelatin, chill);
+        return new Studied(Optional.of(Dessert.of(batch, settings)), List.of());
+    }
+
+    /** The study of one layer of a formula. */
+    Optional<Study> study(WrittenFormula formula, int index, Workplace workplace) {
+        return study(formula, workplace)
+                .dessert()
+                .flatMap(dessert -> dessert.portraits().get(index).study());
     }
 
     private static Problem tooLow(WrittenFormula formula, double height) {
-        var rule = "fills each mould only " + Typed.write(height, 2) + " mm high; from " + Words.mm(LEAST_FILL_MM)
+        var rule = "fills each mould only " + Typed.write(height, 2) + " mm high; from " + Words.mm(Study.LEAST_MM)
                 + " on it can be computed: fill fewer moulds";
         return Problem.of(
                 "fill-too-low", "/mould/count", "How many", formula.mould().count(), rule);
     }
 
-    /** What a study comes to. */
-    Assessment assessment(Study study, Workplace workplace) {
-        var flags = new Flags(study, workplace.larder());
-        var verdicts = verdicts(study, flags);
+    /** What a dessert comes to. */
+    Assessment assessment(Dessert dessert, Workplace workplace) {
+        var flags = new Flags(dessert, workplace.larder());
+        var verdicts = verdicts(dessert, flags);
         return new Assessment(
-                LineWriter.of(study, verdicts),
-                amounts(study),
-                Sections.of(study),
-                course(study),
-                Milestones.of(study),
+                LineWriter.of(dessert, verdicts),
+                dessert.portraits().stream()
+                        .map(portrait -> ComponentAnswers.of(dessert, portrait))
+                        .toList(),
+                Sections.of(dessert),
+                Milestones.of(dessert),
                 verdicts,
-                prediction(study),
-                DoseStrip.of(study),
+                prediction(dessert),
                 flags.all(),
-                Method.of(study));
+                Nutritions.of(dessert),
+                Method.of(dessert));
     }
 
     /** Worst first; within a tone, causes before what they cause. */
-    private List<Verdict> verdicts(Study study, Flags flags) {
-        var verdicts = new ArrayList<>(MixVerdicts.of(study));
-        verdicts.addAll(BloomVerdicts.of(study));
-        verdicts.addAll(HeatVerdicts.of(study, setsSooner(study)));
-        verdicts.addAll(CoolingVerdicts.causes(study));
-        verdicts.add(FirmnessVerdict.of(study));
-        verdicts.addAll(TurnOutVerdicts.of(study));
-        WantedVerdict.of(study).ifPresent(verdicts::add);
-        verdicts.add(FitVerdict.of(study));
+    private List<Verdict> verdicts(Dessert dessert, Flags flags) {
+        var verdicts = new ArrayList<Verdict>();
+        for (var portrait : dessert.portraits()) {
+            portrait.study().ifPresent(study -> causes(study, verdicts));
+            verdicts.addAll(CookVerdicts.of(portrait));
+            verdicts.addAll(GanacheVerdicts.of(portrait));
+            verdicts.addAll(FoamVerdicts.of(portrait));
+            verdicts.addAll(BaseVerdicts.of(portrait));
+        }
+        verdicts.addAll(ContactVerdicts.of(dessert));
+        for (var study : dessert.setting()) {
+            // A ganache is told by its texture.
+            if (study.component().kind() != Kind.GANACHE) {
+                verdicts.add(FirmnessVerdict.of(study));
+            }
+        }
+        verdicts.addAll(ServingVerdicts.of(dessert));
+        verdicts.addAll(TurnOutVerdicts.of(dessert));
+        dessert.main().flatMap(WantedVerdict::of).ifPresent(verdicts::add);
+        verdicts.add(FitVerdict.of(dessert));
         verdicts.addAll(flags.cautions());
-        verdicts.add(CoolingVerdicts.safety(study));
+        CoolingVerdicts.safety(dessert).ifPresent(verdicts::add);
         verdicts.sort(Comparator.comparing(Verdict::tone));
         return verdicts;
     }
 
+    private void causes(Study study, List<Verdict> verdicts) {
+        verdicts.addAll(MixVerdicts.of(study));
+        if (study.component().gel() != Component.Gel.NONE) {
+            verdicts.addAll(BloomVerdicts.of(study));
+        }
+        verdicts.addAll(HeatVerdicts.of(study, setsSooner(study)));
+        verdicts.addAll(CoolingVerdicts.causes(study));
+    }
+
     /** How much sooner a cold share lets it set; NaN where there is none. */
     private double setsSooner(Study study) {
-        return study.joining().filter(Joining::hasColdShare).isPresent() ? study.setsSoonerSeconds(chill) : Double.NaN;
+        boolean folded = study.component().lines().stream().anyMatch(Component.Line::whipped);
+        return !folded
+                        && study.sets()
+                        && study.joining().filter(Joining::hasColdShare).isPresent()
+                ? study.setsSoonerSeconds(chill)
+                : Double.NaN;
     }
 
-    private static Amounts amounts(Study study) {
-        var component = study.batch().component();
-        var gel = component.gel();
-        boolean sheets = gel.product().form() == Form.SHEET;
-        return new Amounts(
-                component.lines().stream()
-                        .map(line -> new Understood(line.part().grams(), line.how()))
-                        .toList(),
-                new Understood(gel.grams(), gel.how()),
-                study.mix().massG(),
-                study.mix().massG() * (1 - study.batch().loss()) / study.batch().count(),
-                study.mix().gelatinPercent(),
-                study.gramsPerLitre(),
-                gel.waterG(),
-                sheets ? Optional.of(gel.grams() / gel.product().sheetG()) : Optional.empty());
-    }
-
-    private static Course course(Study study) {
-        var served = study.batch().served();
-        return new Course(
-                study.history().minutes(),
-                Arrays.stream(study.history().weakestPa()).map(Firmness::score).toArray(),
-                study.history().warmestC(),
-                Firmness.score(served.leastPa()),
-                Firmness.score(served.mostPa()));
-    }
-
-    private static Prediction prediction(Study study) {
-        boolean turnsOut = Milestones.turnsOut(study);
-        double dip = study.dip().aim();
-        boolean dipped = turnsOut && study.batch().mould().release() == Release.DIP;
+    private static Prediction prediction(Dessert dessert) {
+        boolean turnsOut =
+                Milestones.turnsOut(dessert.batch()) && !dessert.setting().isEmpty();
+        var main = dessert.main();
+        double dip = main.map(study -> study.dip().aim()).orElse(0.0);
+        boolean dipped = turnsOut && dessert.batch().mould().release() == Release.DIP;
+        double pa = main.map(Study::judgedPa).orElse(0.0);
         return new Prediction(
-                minutes(study.history().setSeconds()),
-                turnsOut ? minutes(study.history().readySeconds()) : Optional.empty(),
-                turnsOut ? Optional.of(study.standingMm()) : Optional.empty(),
-                study.slump().heightMm(),
-                Firmness.score(study.judgedPa()),
-                Firmness.of(study.judgedPa()).words(),
-                dipped && Double.isFinite(dip) ? Optional.of(dip) : Optional.empty());
+                minutes(dessert.setSeconds()),
+                turnsOut ? minutes(dessert.readySeconds()) : Optional.empty(),
+                turnsOut ? Optional.of(dessert.standingMm()) : Optional.empty(),
+                dessert.mouldedMm(),
+                Firmness.score(pa),
+                main.map(study -> FirmnessVerdict.words(study, pa)).orElse(Firmness.RUNS.words()),
+                dipped && Double.isFinite(dip) && dip > 0 ? Optional.of(dip) : Optional.empty());
     }
 
     private static Optional<Double> minutes(double seconds) {

@@ -24,7 +24,7 @@ final class BloomVerdicts {
 
     static List<Verdict> of(Study study) {
         var verdicts = new ArrayList<Verdict>();
-        var gel = study.batch().component().gel();
+        var gel = study.component().gel();
         if (study.mix().waterG() < LEAST_BLOOM * study.mix().gelatinG()) {
             verdicts.add(noWater(study));
         } else if (gel.product().isGelatin()) {
@@ -38,7 +38,7 @@ final class BloomVerdicts {
     }
 
     private static Verdict tooLittle(Study study) {
-        var gel = study.batch().component().gel();
+        var gel = study.component().gel();
         boolean sheets = gel.product().form() == Form.SHEET;
         var sentence = "Bloom water is " + Typed.write(gel.waterG() / gel.grams(), 1) + " x the gelatin; "
                 + (sheets
@@ -57,7 +57,7 @@ final class BloomVerdicts {
     private static Verdict dry(Study study) {
         var water = water(study, "Bloom it in ");
         var changes = new ArrayList<>(water.changes());
-        changes.add(new Fix.Change("/components/0/gel/bloom", BloomSchool.WEIGHED.id()));
+        changes.add(new Fix.Change(study.at("/gel/bloom"), BloomSchool.WEIGHED.id()));
         return verdict(
                 study,
                 "bloom-dry",
@@ -70,15 +70,15 @@ final class BloomVerdicts {
     }
 
     private static Fix water(Study study, String verb) {
-        double water = USUAL_BLOOM * study.batch().component().gel().grams();
+        double water = USUAL_BLOOM * study.component().gel().grams();
         return new Fix(
                 verb + Words.grams(water) + " of bloom water",
                 "5 x the gelatin",
-                List.of(new Fix.Change("/components/0/gel/bloomWater", Words.grams(water))));
+                List.of(new Fix.Change(study.at("/gel/bloomWater"), Words.grams(water))));
     }
 
     private static Verdict noWater(Study study) {
-        var agent = study.batch().component().gel().product().agent().words();
+        var agent = study.component().gel().product().agent().words();
         return verdict(
                 study,
                 "gelatin-over-water",
@@ -93,11 +93,11 @@ final class BloomVerdicts {
 
     private static Verdict verdict(
             Study study, String code, Tone tone, String headline, String sentence, String field, List<Fix> fixes) {
-        return new Verdict(code, tone, headline, sentence, "/components/0/gel/" + field, evidence(study), fixes);
+        return new Verdict(code, tone, headline, sentence, study.at("/gel/") + field, evidence(study), fixes);
     }
 
     private static Evidence evidence(Study study) {
-        var gel = study.batch().component().gel();
+        var gel = study.component().gel();
         return new Evidence(
                 List.of(
                         new Given("Gelatin", Words.grams(gel.grams())),

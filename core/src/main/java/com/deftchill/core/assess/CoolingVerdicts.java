@@ -8,8 +8,10 @@ import com.deftchill.core.verdict.Fix;
 import com.deftchill.core.verdict.Verdict;
 import com.deftchill.core.verdict.Verdict.Tone;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 
 /** Whether the cooler is cold enough to set it, and fast enough for safety. */
 final class CoolingVerdicts {
@@ -24,7 +26,9 @@ final class CoolingVerdicts {
 
     /** Air in which this gel never sets, if so. */
     static List<Verdict> causes(Study study) {
-        return study.batch().airC() >= study.meltC() ? List.of(tooWarmToSet(study)) : List.of();
+        return study.component().gels() && study.batch().airC() >= study.meltC()
+                ? List.of(tooWarmToSet(study))
+                : List.of();
     }
 
     private static Verdict tooWarmToSet(Study study) {
@@ -39,8 +43,19 @@ final class CoolingVerdicts {
                 coldAir(study));
     }
 
+    /** Of the layer that cools slowest. */
+    static Optional<Verdict> safety(Dessert dessert) {
+        double last = dessert.kitchen().safety().stages().stream()
+                .mapToDouble(stage -> stage.celsius())
+                .min()
+                .orElse(AIM_BELOW_C);
+        return dessert.studies().stream()
+                .max(Comparator.comparingDouble(study -> study.history().secondsBelow(last)))
+                .map(CoolingVerdicts::safety);
+    }
+
     /** How fast the warmest point cools by the kitchen's rule set, and whether it gets and stays cold enough. */
-    static Verdict safety(Study study) {
+    private static Verdict safety(Study study) {
         var rules = study.kitchen().safety();
         boolean tooWarmAir = study.batch().airC() >= AIM_BELOW_C;
         var late = rules.stages().stream()
@@ -82,9 +97,7 @@ final class CoolingVerdicts {
         constants.add(new Constant("keep at or below", study.celsius(rules.keepC()), "S", rules.name()));
         return new Evidence(
                 List.of(
-                        new Given(
-                                "Poured at",
-                                study.celsius(study.batch().component().pourC())),
+                        new Given("Poured at", study.celsius(study.component().pourC())),
                         new Given("Air", study.celsius(study.batch().airC())),
                         new Given(
                                 "Surface coefficient",

@@ -53,14 +53,14 @@ public record DoseStrip(
     static DoseStrip of(Study study) {
         var dosing = new Dosing(study);
         var batch = study.batch();
-        var product = batch.component().gel().product();
-        boolean turnsOut = Milestones.turnsOut(study);
+        var product = study.component().gel().product();
+        boolean turnsOut = study.alone() && Milestones.turnsOut(batch);
         var doses = rising(study, dosing, turnsOut);
         return new DoseStrip(
-                batch.component().gel().grams(),
+                study.component().gel().grams(),
                 Firmness.score(study.judgedPa()),
-                Firmness.score(batch.served().leastPa()),
-                Firmness.score(batch.served().mostPa()),
+                Firmness.score(study.leastPa()),
+                Firmness.score(study.mostPa()),
                 batch.wanted().filter(w -> w.kind() == Wanted.Kind.FIRMNESS).map(Wanted::value),
                 words(),
                 doses,
@@ -80,7 +80,7 @@ public record DoseStrip(
     }
 
     private static List<StripDose> rising(Study study, Dosing dosing, boolean turnsOut) {
-        var gel = study.batch().component().gel();
+        var gel = study.component().gel();
         double water = Math.max(1, study.mix().waterG() - gel.waterG());
         double like = gel.product().isGelatin() ? 1 : gel.product().heat().likeGelatin();
         var doses = new ArrayList<StripDose>();

@@ -5,6 +5,7 @@ import com.deftchill.core.batch.Served;
 import com.deftchill.core.batch.Wanted;
 import com.deftchill.core.gel.Firmness;
 import com.deftchill.core.larder.GelProduct;
+import com.deftchill.core.mix.Mix;
 import com.deftchill.core.turnout.Slump;
 import com.deftchill.core.verdict.Fix;
 import java.util.Arrays;
@@ -42,15 +43,24 @@ final class Dosing {
 
     /** The outcome of a dose, its bloom water in proportion. */
     Outcome outcome(double grams) {
-        var component = study.batch().component().withGel(grams);
+        var component = study.component().withGel(grams);
         var mix = component.mix();
         var rows = study.history()
                 .rowsWhenJudged(
                         mix.gelatinGramsPerLitre(), component.factors(mix).product());
         double mean = Arrays.stream(rows).average().orElse(0);
-        double height = Study.fillMm(study.batch(), mix);
-        double strain = study.slump().meanStrain(rows) * height / study.fillMm();
+        double height = heightMm(mix);
+        double strain = study.slump().meanStrain(rows) * height / study.slump().heightMm();
         return new Outcome(grams, component.gel().waterG(), mean, height, height * Math.max(0, 1 - strain));
+    }
+
+    /** Height of the layer had the mix this volume, mm; as it is when it reaches the brim. */
+    private double heightMm(Mix other) {
+        var bed = study.bed();
+        double ml = bed.ml() * other.volumeMl() / study.mix().volumeMl();
+        double below = bed.inside().volumeMl(bed.fromMm());
+        double to = Math.min(bed.inside().brimMl(), below + ml);
+        return to > below ? bed.inside().fillHeightMm(to) - bed.fromMm() : bed.heightMm();
     }
 
     /** The fix, unless no dose within reason meets the target (an enzyme, say, or a fridge too warm). */
@@ -60,7 +70,7 @@ final class Dosing {
 
     /** Grams that meet the target, to what the kitchen's fine scale weighs. */
     Optional<Double> dose() {
-        double now = study.batch().component().gel().grams();
+        double now = study.component().gel().grams();
         double division = study.kitchen().fineScaleG();
         try {
             double grams = new BrentSolver(ACCURACY_G).solve(200, shortfall(), LEAST_SHARE * now, MOST_SHARE * now);
@@ -83,33 +93,32 @@ final class Dosing {
 
     /** The middle of the target band; for a tall body turned out, enough to stand trembling, within the band. */
     private double aimPa() {
-        var served = study.batch().served();
-        if (served != Served.TURNED_OUT) {
-            return served.aimPa();
+        if (study.batch().served() == Served.IN_GLASS) {
+            return study.aimPa();
         }
         double stiff = 1000;
         var even = new double[study.grid().rows()];
         Arrays.fill(even, stiff);
         double needed = stiff * study.slump().meanStrain(even) / ((Slump.CRISP + Slump.READY) / 2);
-        return Math.min(served.mostPa(), Math.max(served.aimPa(), needed));
+        return Math.min(study.mostPa(), Math.max(study.aimPa(), needed));
     }
 
     private Fix describe(Outcome outcome) {
-        var gel = study.batch().component().gel();
+        var gel = study.component().gel();
         boolean bloomed = gel.waterG() > 0;
         var label = "Use " + Words.grams(outcome.grams()) + " of "
                 + gel.product().agent().words() + " instead of "
                 + Words.grams(gel.grams()) + sheets(gel.product(), outcome.grams())
                 + (bloomed ? ", bloomed in " + Words.grams(outcome.waterG()) : "");
-        var at = "/components/0/gel/";
+        var at = study.at("/gel/");
         var dose = new Fix.Change(at + "amount", Words.grams(outcome.grams()));
         var water = new Fix.Change(at + "bloomWater", Words.grams(outcome.waterG()));
         return new Fix(label, effect(outcome), bloomed ? List.of(dose, water) : List.of(dose));
     }
 
     private String effect(Outcome outcome) {
-        var firm = Firmness.of(outcome.rigidityPa()).words();
-        if (study.batch().served() != Served.TURNED_OUT) {
+        var firm = FirmnessVerdict.words(study, outcome.rigidityPa());
+        if (study.batch().served() != Served.TURNED_OUT || !study.alone()) {
             return firm;
         }
         return "stands " + Typed.write(outcome.standingMm(), 0) + " of " + Words.mm(outcome.mouldedMm()) + ", " + firm;

@@ -20,15 +20,25 @@ final class Figures {
                 .ifPresent(mm -> figures.put(
                         "Stands", Typed.write(mm, 1) + " of " + Typed.write(prediction.mouldedMm(), 1) + " mm"));
         prediction.dipSeconds().ifPresent(s -> figures.put("Dip", Words.seconds(s) + " s"));
-        figures.put("Made in all", Words.grams(a.amounts().totalG()));
+        double portion =
+                a.components().stream().mapToDouble(c -> c.amounts().portionG()).sum();
         figures.put(
-                "In each",
-                Words.grams(a.amounts().portionG()) + ", "
-                        + Words.ml(a.section().fillMl()));
-        figures.put(
-                "Gelling agent",
-                Typed.write(a.amounts().gelatinPercent(), 2) + " % of the mix, "
-                        + Typed.write(a.amounts().gelatinGramsPerLitre(), 1) + " g/L of its water");
+                "In each", Words.grams(portion) + ", " + Words.ml(a.section().fillMl()));
+        boolean one = a.components().size() == 1;
+        for (var component : a.components()) {
+            var of = component.amounts();
+            var name = one ? "" : ": " + component.name();
+            figures.put("Made" + name, Words.grams(of.totalG()) + ", " + Words.ml(of.yieldMl()));
+            if (of.gelatinPercent() > 0) {
+                figures.put(
+                        "Gelling agent" + name,
+                        Typed.write(of.gelatinPercent(), 2) + " % of the mix, "
+                                + Typed.write(of.gelatinGramsPerLitre(), 1) + " g/L of its water");
+            }
+            if (of.airPercent() > 0.05) {
+                figures.put("Air" + name, Typed.write(of.airPercent(), 0) + " % of the volume");
+            }
+        }
         for (var flag : a.flags()) {
             figures.put(flag.label(), flag.words());
         }

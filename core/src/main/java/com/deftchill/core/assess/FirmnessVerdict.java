@@ -1,5 +1,7 @@
 package com.deftchill.core.assess;
 
+import com.deftchill.core.batch.Component;
+import com.deftchill.core.fat.FatFirmness;
 import com.deftchill.core.gel.Firmness;
 import com.deftchill.core.verdict.Fix;
 import com.deftchill.core.verdict.Verdict;
@@ -9,40 +11,46 @@ import java.util.Locale;
 
 /** Too soft, right, or too firm for the way it is served, a day after pouring. */
 final class FirmnessVerdict {
-    private static final String PATH = "/components/0/gel/amount";
-
     private FirmnessVerdict() {}
 
     static Verdict of(Study study) {
         var served = study.batch().served();
         double pa = study.judgedPa();
         double score = Math.rint(Firmness.score(pa));
-        double from = Math.rint(Firmness.score(served.leastPa()));
-        double to = Math.rint(Firmness.score(served.mostPa()));
+        double from = Math.rint(Firmness.score(study.leastPa()));
+        double to = Math.rint(Firmness.score(study.mostPa()));
         var scale = String.format(
                 Locale.ROOT,
                 "Firmness %.0f of 100 the next day, %s; %s wants %.0f to %.0f.",
                 score,
-                Firmness.of(pa).words(),
+                words(study, pa),
                 served.words(),
                 from,
                 to);
-        if (pa < served.leastPa()) {
+        if (pa < study.leastPa()) {
             return verdict(study, "too-soft", Tone.BAD, "Too soft to be " + served.words(), scale, fixes(study));
         }
-        if (pa > served.mostPa()) {
-            var headline = pa >= Firmness.RUBBER.fromPa() ? "Rubbery" : "Too firm to be " + served.words();
+        if (pa > study.mostPa()) {
+            var headline =
+                    pa >= Firmness.RUBBER.fromPa() && !study.fatSet() ? "Rubbery" : "Too firm to be " + served.words();
             return verdict(study, "too-firm", Tone.BAD, headline, scale, fixes(study));
         }
         return verdict(study, "firmness-right", Tone.GOOD, "Firmness is on target", scale, List.of());
     }
 
+    /** The zone in the words for what sets it. */
+    static String words(Study study, double pa) {
+        return study.fatSet() ? FatFirmness.of(pa).words() : Firmness.of(pa).words();
+    }
+
     private static List<Fix> fixes(Study study) {
-        return new Dosing(study).fix().stream().toList();
+        return study.component().gel() == Component.Gel.NONE
+                ? List.of()
+                : new Dosing(study).fix().stream().toList();
     }
 
     private static Verdict verdict(
             Study study, String code, Tone tone, String headline, String sentence, List<Fix> fixes) {
-        return new Verdict(code, tone, headline, sentence, PATH, GelEvidence.firmness(study), fixes);
+        return new Verdict(code, tone, headline, sentence, study.at("/gel/amount"), GelEvidence.firmness(study), fixes);
     }
 }

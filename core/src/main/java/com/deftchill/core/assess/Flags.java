@@ -1,10 +1,11 @@
 package com.deftchill.core.assess;
 
 import com.deftchill.core.amount.Typed;
-import com.deftchill.core.batch.Batch;
+import com.deftchill.core.batch.Component;
 import com.deftchill.core.composition.Constituent;
 import com.deftchill.core.larder.Allergen;
 import com.deftchill.core.larder.Diet;
+import com.deftchill.core.larder.GelProduct;
 import com.deftchill.core.larder.Ingredient;
 import com.deftchill.core.larder.Ingredient.Trait;
 import com.deftchill.core.larder.Larder;
@@ -21,7 +22,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /** Allergens, diet, alcohol, egg and keeping life, from the ingredients (handbook 6). */
 final class Flags {
@@ -30,27 +31,21 @@ final class Flags {
 
     private static final double HELD_C = 63;
     private static final double HELD_MIN = 3.5;
-    /** Keeping life of a set cream, and with fruit that was never cooked, h; with raw egg, h: conservative defaults. */
-    private static final int KEEPS_H = 72;
-
-    private static final int FRESH_FRUIT_H = 48;
-    private static final int RAW_EGG_H = 24;
     private static final double NOTEWORTHY_ALCOHOL_ML = 0.05;
     private static final String LOCAL = "Local rules and the kitchen's own food-safety plan come first.";
 
-    private final Study study;
+    private final Dessert dessert;
     private final Larder larder;
 
-    Flags(Study study, Larder larder) {
-        this.study = study;
+    Flags(Dessert dessert, Larder larder) {
+        this.dessert = dessert;
         this.larder = larder;
     }
 
     List<Flag> all() {
         var flags = new ArrayList<Flag>();
-        var contains = allergens(
-                Ingredient.Labelling::allergens,
-                study.batch().component().gel().product().allergens());
+        var ofGels = gels().stream().flatMap(gel -> gel.allergens().stream()).toList();
+        var contains = allergens(Ingredient.Labelling::allergens, ofGels);
         flags.add(allergenFlag("allergens", "Contains", contains, Tone.CAUTION));
         var may = allergens(Ingredient.Labelling::mayContain, List.of()).stream()
                 .filter(allergen -> !contains.contains(allergen))
@@ -76,7 +71,7 @@ final class Flags {
                     Tone.CAUTION,
                     "Egg is not cooked",
                     "Raw or undercooked egg: not for children, pregnant, elderly or unwell guests. " + LOCAL,
-                    "/components/0/lines",
+                    raw().get(0).portrait().at("/lines"),
                     eggEvidence(),
                     eggFixes()));
         }
@@ -87,7 +82,7 @@ final class Flags {
                     "Holds alcohol",
                     Typed.write(alcoholMl(), 1)
                             + " ml of pure alcohol in each portion: not for children or anyone who abstains.",
-                    "/components/0/lines",
+                    "/components",
                     alcoholEvidence(),
                     List.of()));
         }
@@ -95,7 +90,7 @@ final class Flags {
     }
 
     private List<Allergen> allergens(Function<Ingredient.Labelling, List<String>> which, List<String> ofGel) {
-        boolean us = study.kitchen().usAllergens();
+        boolean us = dessert.kitchen().usAllergens();
         return larder.allergens().stream()
                 .filter(allergen -> !(us ? allergen.us() : allergen.eu()).isEmpty())
                 .filter(allergen -> ofGel.contains(allergen.id())
@@ -111,7 +106,7 @@ final class Flags {
         for (var allergen : found) {
             given.add(new Given(allergen.name(), from(allergen.id())));
         }
-        var list = study.kitchen().usAllergens() ? "US list of nine" : "EU list of fourteen";
+        var list = dessert.kitchen().usAllergens() ? "US list of nine" : "EU list of fourteen";
         var evidence = new Evidence(
                 given,
                 "Every ingredient's declared allergens, by the " + list + ". " + LOCAL,
@@ -129,16 +124,21 @@ final class Flags {
                         || i.labelling().mayContain().contains(allergen))
                 .map(Ingredient::name)
                 .collect(Collectors.joining(", "));
-        var gel = study.batch().component().gel().product();
-        return gel.allergens().contains(allergen) ? (names.isEmpty() ? "" : names + ", ") + gel.name() : names;
+        var fromGels = gels().stream()
+                .filter(gel -> gel.allergens().contains(allergen))
+                .map(GelProduct::name)
+                .collect(Collectors.joining(", "));
+        return Stream.of(names, fromGels).filter(text -> !text.isEmpty()).collect(Collectors.joining(", "));
     }
 
     private Flag vegetarian() {
-        var gel = study.batch().component().gel().product();
         var given = new ArrayList<Given>();
-        var worst = gel.diet();
-        if (gel.diet() != Diet.VEGETARIAN) {
-            given.add(new Given(gel.name(), "from " + gel.origin()));
+        var worst = Diet.VEGETARIAN;
+        for (var gel : gels()) {
+            if (gel.diet() != Diet.VEGETARIAN) {
+                worst = gel.diet();
+                given.add(new Given(gel.name(), "from " + gel.origin()));
+            }
         }
         for (var part : parts()) {
             var diet = part.ingredient().labelling().diet();
@@ -150,7 +150,13 @@ final class Flags {
         var words = switch (worst) {
             case VEGETARIAN -> "yes, by its ingredients";
             case ASK -> "ask the maker of " + given.get(0).name();
-            case NOT -> "no: gelatin from " + gel.origin();
+            case NOT ->
+                "no: gelatin from "
+                        + gels().stream()
+                                .filter(gel -> gel.diet() == Diet.NOT)
+                                .map(GelProduct::origin)
+                                .distinct()
+                                .collect(Collectors.joining(", "));
         };
         var evidence = new Evidence(
                 given,
@@ -163,9 +169,8 @@ final class Flags {
     }
 
     private double alcoholMl() {
-        double grams =
-                study.mix().grams(Constituent.ALCOHOL) * (1 - study.batch().loss());
-        return Mix.alcoholMl(grams) / study.batch().count();
+        double grams = dessert.grams(Constituent.ALCOHOL) * (1 - dessert.batch().loss());
+        return Mix.alcoholMl(grams) / dessert.batch().count();
     }
 
     private Flag alcohol() {
@@ -180,10 +185,8 @@ final class Flags {
     private Evidence alcoholEvidence() {
         return new Evidence(
                 List.of(
-                        new Given(
-                                "Pure alcohol of the mix",
-                                Words.grams(study.mix().grams(Constituent.ALCOHOL))),
-                        new Given("Portions", Integer.toString(study.batch().count()))),
+                        new Given("Pure alcohol of all portions", Words.grams(dessert.grams(Constituent.ALCOHOL))),
+                        new Given("Portions", Integer.toString(dessert.batch().count()))),
                 "All of it counts: a spirit that is only warmed keeps nearly all its alcohol.",
                 List.of(new Constant("density", "0.789 g/ml", "S", "ethanol at 20 °C")),
                 "A few per cent, from the label's strength.",
@@ -191,16 +194,37 @@ final class Flags {
     }
 
     private boolean rawEgg() {
-        return study.batch().component().lines().stream().anyMatch(this::raw);
+        return !raw().isEmpty();
     }
 
-    private boolean raw(Batch.Line line) {
+    /** A line of a component. */
+    private record Place(Portrait portrait, int line) {}
+
+    /** Every line with egg that is neither cooked nor pasteurised. */
+    private List<Place> raw() {
+        var raw = new ArrayList<Place>();
+        for (var portrait : dessert.portraits()) {
+            var lines = portrait.component().lines();
+            for (int i = 0; i < lines.size(); i++) {
+                if (raw(portrait, lines.get(i))) {
+                    raw.add(new Place(portrait, i));
+                }
+            }
+        }
+        return raw;
+    }
+
+    private static boolean raw(Portrait portrait, Component.Line line) {
         boolean egg = line.part().ingredient().has(Trait.EGG);
-        return egg && line.part().treatment() != Treatment.PASTEURISED && !cooked(line);
+        return egg && line.part().treatment() != Treatment.PASTEURISED && !cooked(portrait, line);
     }
 
-    private boolean cooked(Batch.Line line) {
-        var heating = study.batch().component().heating();
+    /** Cooked with the hot share of its component, or heated by itself (whites with syrup, yolks over water). */
+    private static boolean cooked(Portrait portrait, Component.Line line) {
+        if (line.part().treatment() == Treatment.HEATED) {
+            return true;
+        }
+        var heating = portrait.component().heating();
         if (line.cold() || heating.hotC().isEmpty()) {
             return false;
         }
@@ -219,59 +243,84 @@ final class Flags {
     }
 
     private List<Fix> eggFixes() {
-        var lines = study.batch().component().lines();
-        var pasteurise = IntStream.range(0, lines.size())
-                .filter(i -> raw(lines.get(i)))
-                .mapToObj(i -> new Fix.Change("/components/0/lines/" + i + "/treatment", Treatment.PASTEURISED.id()))
+        var pasteurise = raw().stream()
+                .map(at -> new Fix.Change(at.portrait().line(at.line(), "treatment"), Treatment.PASTEURISED.id()))
                 .toList();
-        var hot = study.celsius(82);
+        var hot = dessert.celsius(82);
         var cook = new ArrayList<Fix.Change>();
-        cook.add(new Fix.Change("/components/0/heat/hot", hot));
-        IntStream.range(0, lines.size())
-                .filter(i -> raw(lines.get(i)))
-                .forEach(i -> cook.add(new Fix.Change("/components/0/lines/" + i + "/share", "hot")));
-        return List.of(
-                new Fix("Use pasteurised egg", "no other change", pasteurise),
-                new Fix("Cook it in the hot share at " + hot, "thickens as custard", cook));
+        boolean whipped = false;
+        for (var at : raw()) {
+            var line = at.portrait().component().lines().get(at.line());
+            whipped |= line.whipped();
+            var heat = at.portrait().change("/heat/hot", hot);
+            if (!cook.contains(heat)) {
+                cook.add(heat);
+            }
+            cook.add(new Fix.Change(at.portrait().line(at.line(), "share"), "hot"));
+        }
+        var first = new Fix("Use pasteurised egg", "no other change", pasteurise);
+        if (whipped) {
+            // What is whipped is cooked in its foam: syrup into whites, yolks over water.
+            var heated = raw().stream()
+                    .map(at -> new Fix.Change(at.portrait().line(at.line(), "treatment"), Treatment.HEATED.id()))
+                    .toList();
+            return List.of(
+                    first,
+                    new Fix(
+                            "Whip it cooked: hot syrup, or over water to " + dessert.celsius(71),
+                            "stands longer, a little denser",
+                            heated));
+        }
+        return List.of(first, new Fix("Cook it in the hot share at " + hot, "thickens as custard", cook));
     }
 
     private Evidence eggEvidence() {
-        var heating = study.batch().component().heating();
+        var given = new ArrayList<Given>();
+        for (var portrait : dessert.portraits()) {
+            if (CookVerdicts.hasEgg(portrait.component().lines())) {
+                var heating = portrait.component().heating();
+                given.add(new Given(
+                        dessert.portraits().size() == 1 ? "Hot share" : "Hot share of " + portrait.name(),
+                        heating.hotC().isPresent()
+                                ? dessert.celsius(heating.hotC().getAsDouble())
+                                : "not written"));
+                given.add(new Given("Held", Typed.write(heating.heldMinutes(), 1) + " min"));
+            }
+        }
         return new Evidence(
-                List.of(
-                        new Given(
-                                "Hot share",
-                                heating.hotC().isPresent()
-                                        ? study.celsius(heating.hotC().getAsDouble())
-                                        : "not written"),
-                        new Given("Held", Typed.write(heating.heldMinutes(), 1) + " min")),
-                "Cooked once it reaches " + study.celsius(COOKED_C) + ", or is held at " + study.celsius(HELD_C)
+                given,
+                "Cooked once it reaches " + dessert.celsius(COOKED_C) + ", or is held at " + dessert.celsius(HELD_C)
                         + " for " + Typed.write(HELD_MIN, 1) + " min. " + LOCAL,
-                List.of(new Constant("cooked at", study.celsius(COOKED_C), "S", "food-safety guidance")),
+                List.of(new Constant("cooked at", dessert.celsius(COOKED_C), "S", "food-safety guidance")),
                 "As exact as the thermometer: measure in the mix, not at the pan.",
                 "Pasteurised egg, or heating it.");
     }
 
     private Flag keeps() {
-        boolean fresh = parts().stream()
-                .anyMatch(part -> part.ingredient().has(Trait.FRESH_FRUIT)
-                        && !part.treatment().endsEnzymes());
-        int hours = rawEgg() ? RAW_EGG_H : fresh ? FRESH_FRUIT_H : KEEPS_H;
-        var because = rawEgg() ? "raw egg" : fresh ? "fruit that was never cooked" : "a set cream";
-        var words = hours == RAW_EGG_H ? "24 h" : hours / 24 + " days";
+        var life = KeepingLife.of(dessert, rawEgg());
+        int hours = life.hours();
+        var words = hours % 24 != 0 || hours == 24 ? hours + " h" : hours / 24 + " days";
         var evidence = new Evidence(
-                List.of(new Given("The shortest counts", because)),
-                "Chilled at " + study.celsius(study.kitchen().safety().keepC()) + " or below, covered. " + LOCAL,
-                List.of(
-                        new Constant("set cream", "3 days", "E", "conservative default"),
-                        new Constant("uncooked fruit", "2 days", "E", "conservative default"),
-                        new Constant("raw egg", "24 h", "E", "conservative default")),
+                List.of(new Given("The shortest counts", life.because())),
+                "Chilled at " + dessert.celsius(dessert.kitchen().safety().keepC()) + " or below, covered. " + LOCAL,
+                KeepingLife.CONSTANTS,
                 "A default, not a test of shelf life.",
-                "Cooking egg and fruit; a clean, cold kitchen.");
+                "Cooking egg and fruit; cream and fruit on top at service; a clean, cold kitchen.");
         return new Flag("keeps", "Keeps", words + " chilled", Tone.NOTE, evidence);
     }
 
+    /** Ingredients of all components, each as often as it is written; components inside others count by their own lines. */
     private List<Mix.Part> parts() {
-        return study.batch().component().parts();
+        return dessert.portraits().stream()
+                .flatMap(portrait -> portrait.component().parts().stream())
+                .toList();
+    }
+
+    private List<GelProduct> gels() {
+        return dessert.portraits().stream()
+                .map(portrait -> portrait.component().gel().product())
+                .filter(product -> product != GelProduct.NONE)
+                .distinct()
+                .toList();
     }
 }

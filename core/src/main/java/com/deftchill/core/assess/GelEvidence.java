@@ -28,7 +28,7 @@ final class GelEvidence {
 
     /** The dose, its concentration, every factor by name, and the result. */
     static List<Given> dose(Study study) {
-        var component = study.batch().component();
+        var component = study.component();
         var given = new ArrayList<Given>();
         given.add(new Given(
                 gelling(study),
@@ -53,7 +53,7 @@ final class GelEvidence {
 
     /** Gelatin, or the name of the agent. */
     private static String gelling(Study study) {
-        var product = study.batch().component().gel().product();
+        var product = study.component().gelProduct();
         return product.isGelatin() ? "Gelatin" : product.name();
     }
 
@@ -67,7 +67,7 @@ final class GelEvidence {
 
     static List<Constant> constants(Study study) {
         if (!(study.model() instanceof GelatinModel gelatin)) {
-            var heat = study.batch().component().gel().product().heat();
+            var heat = study.component().gelProduct().heat();
             return List.of(
                     new Constant("Stands for gelatin", Typed.write(heat.likeGelatin(), 1) + " x", "E", ESTIMATE),
                     new Constant("Sets below", study.celsius(heat.setsC()), "L", "typical value"),

@@ -1,6 +1,7 @@
 package com.deftchill.core.assess;
 
 import com.deftchill.core.amount.Typed;
+import com.deftchill.core.batch.Component;
 import com.deftchill.core.larder.Ingredient.Trait;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Constant;
@@ -25,8 +26,6 @@ final class HeatVerdicts {
     private static final double BOILED_C = 90;
     /** Acid dairy curdles above this, °C (handbook 3). */
     private static final double CURDLES_C = 60;
-    /** Yolk scrambles above this, °C (handbook 2). */
-    private static final double SCRAMBLES_C = 86;
     /** Poured further below the joining temperature than this, the mix waits in its bowl; K. */
     private static final double WAITS_K = 1;
 
@@ -37,8 +36,8 @@ final class HeatVerdicts {
     static List<Verdict> of(Study study, double setsSoonerSeconds) {
         var verdicts = new ArrayList<Verdict>();
         study.joining().ifPresent(joining -> heating(study, joining, setsSoonerSeconds, verdicts));
-        double pour = study.batch().component().pourC();
-        if (pour < study.onsetC() + POUR_MARGIN_K) {
+        double pour = study.component().pourC();
+        if (study.component().gels() && pour < study.onsetC() + POUR_MARGIN_K) {
             verdicts.add(pouredTooCold(study));
         } else if (pour > STRENGTH_LOST_C) {
             verdicts.add(pouredTooHot(study));
@@ -47,12 +46,14 @@ final class HeatVerdicts {
     }
 
     private static void heating(Study study, Joining joining, double sooner, List<Verdict> verdicts) {
-        boolean gelatin = study.batch().component().gel().product().isGelatin();
-        if (joining.hotC() < (gelatin ? DISSOLVES_C : BOILED_C)) {
+        boolean gelatin = study.component().gelProduct().isGelatin();
+        boolean folded = study.component().lines().stream().anyMatch(Component.Line::whipped);
+        if (study.component().gel() != Component.Gel.NONE && joining.hotC() < (gelatin ? DISSOLVES_C : BOILED_C)) {
             verdicts.add(notDissolved(study, joining, gelatin ? 60 : BOILED_C + 5));
         }
         curdling(study, joining, verdicts);
-        if (joining.hotC() > SCRAMBLES_C && hotLinesWith(study, Trait.EGG).length() > 0) {
+        if (joining.hotC() > CookVerdicts.scramblesC(study.component())
+                && hotLinesWith(study, Trait.EGG).length() > 0) {
             verdicts.add(verdict(
                     study,
                     joining,
@@ -60,21 +61,23 @@ final class HeatVerdicts {
                     Tone.BAD,
                     "Yolk scrambles that hot",
                     hotLinesWith(study, Trait.EGG) + " at " + study.celsius(joining.hotC())
-                            + ": egg scrambles above " + study.celsius(SCRAMBLES_C) + ", and thickens from "
+                            + ": egg scrambles above " + study.celsius(CookVerdicts.scramblesC(study.component()))
+                            + ", and thickens from "
                             + study.celsius(82) + " on.",
-                    "/components/0/heat/hot",
+                    study.at("/heat/hot"),
                     List.of(hot(study, 84))));
         }
-        if (joining.hasColdShare()) {
+        // What is folded is judged by its window.
+        if (!folded && joining.hasColdShare()) {
             verdicts.add(joined(study, joining, sooner));
         }
-        if (study.batch().component().pourC() > joining.meetC() + WAITS_K) {
+        if (!folded && study.component().pourC() > joining.meetC() + WAITS_K) {
             verdicts.add(pouredWarmerThanMet(study, joining));
         }
     }
 
     private static Verdict notDissolved(Study study, Joining joining, double wanted) {
-        var agent = study.batch().component().gel().product().agent().words();
+        var agent = study.component().gelProduct().agent().words();
         return verdict(
                 study,
                 joining,
@@ -83,19 +86,19 @@ final class HeatVerdicts {
                 "Not hot enough for the " + agent,
                 "The hot share is at " + study.celsius(joining.hotC()) + "; " + agent + " dissolves from "
                         + study.celsius(wanted == 60 ? DISSOLVES_C : BOILED_C) + " on.",
-                "/components/0/heat/hot",
+                study.at("/heat/hot"),
                 List.of(hot(study, wanted)));
     }
 
     private static Fix hot(Study study, double celsius) {
         var text = study.celsius(celsius);
         return new Fix(
-                "Heat to " + text, "hot enough, not too hot", List.of(new Fix.Change("/components/0/heat/hot", text)));
+                "Heat to " + text, "hot enough, not too hot", List.of(new Fix.Change(study.at("/heat/hot"), text)));
     }
 
     /** Acid dairy in the hot share, or met by it above the limit. */
     private static void curdling(Study study, Joining joining, List<Verdict> verdicts) {
-        var lines = study.batch().component().lines();
+        var lines = study.component().lines();
         var toCold = new ArrayList<Fix.Change>();
         var names = new ArrayList<String>();
         for (int i = 0; i < lines.size(); i++) {
@@ -104,7 +107,7 @@ final class HeatVerdicts {
             if (ingredient.curdles() && meets > CURDLES_C) {
                 names.add(ingredient.name());
                 if (!lines.get(i).cold()) {
-                    toCold.add(new Fix.Change("/components/0/lines/" + i + "/share", "cold"));
+                    toCold.add(new Fix.Change(study.at("/lines/") + i + "/share", "cold"));
                 }
             }
         }
@@ -120,13 +123,13 @@ final class HeatVerdicts {
                     "Acid dairy curdles",
                     String.join(", ", names) + " gets hotter than " + study.celsius(CURDLES_C)
                             + ": acid dairy curdles there. Keep it cold and stir it in when the rest has cooled.",
-                    "/components/0/lines",
+                    study.at("/lines"),
                     List.of(fix)));
         }
     }
 
     private static String hotLinesWith(Study study, Trait trait) {
-        return study.batch().component().lines().stream()
+        return study.component().lines().stream()
                 .filter(line -> !line.cold() && line.part().ingredient().has(trait))
                 .map(line -> line.part().ingredient().name())
                 .collect(Collectors.joining(", "));
@@ -134,7 +137,7 @@ final class HeatVerdicts {
 
     private static Verdict joined(Study study, Joining joining, double sooner) {
         double margin = joining.meetC() - study.onsetC();
-        var pour = study.batch().component().pourC();
+        var pour = study.component().pourC();
         var met = Words.grams(joining.hotG()) + " at " + study.celsius(joining.hotC()) + " and "
                 + Words.grams(joining.coldG()) + " at " + study.celsius(joining.coldC()) + " meet at "
                 + study.celsius(joining.meetC());
@@ -147,7 +150,7 @@ final class HeatVerdicts {
                     "The cold share sets it in lumps",
                     met + ", but it starts to set at " + study.celsius(study.onsetC())
                             + ": keep more of it hot, or let the cold share lose its chill first.",
-                    "/components/0/heat/cold",
+                    study.at("/heat/cold"),
                     List.of(warmerCold(study)));
         }
         var text = met + ", " + study.difference(margin) + " above where it starts to set. "
@@ -162,12 +165,12 @@ final class HeatVerdicts {
                 Tone.GOOD,
                 "Hot and cold share meet well",
                 text,
-                "/components/0/heat/hot",
+                study.at("/heat/hot"),
                 fixes);
     }
 
     private static String saved(Study study, Joining joining, double sooner) {
-        var pour = study.batch().component().pourC();
+        var pour = study.component().pourC();
         double bowl =
                 joining.bowl().roomSeconds(joining.hotC(), pour, study.kitchen().roomC());
         double ice = joining.bowl().iceBathSeconds(joining.hotC(), pour);
@@ -186,7 +189,7 @@ final class HeatVerdicts {
         return new Fix(
                 "Let the cold share come to " + text,
                 "joins warmer",
-                List.of(new Fix.Change("/components/0/heat/cold", text)));
+                List.of(new Fix.Change(study.at("/heat/cold"), text)));
     }
 
     private static Verdict pouredWarmerThanMet(Study study, Joining joining) {
@@ -197,20 +200,20 @@ final class HeatVerdicts {
                 Tone.CAUTION,
                 "Cooler than its pouring temperature",
                 "Once joined it is at " + study.celsius(joining.meetC()) + ", cooler than the "
-                        + study.celsius(study.batch().component().pourC())
+                        + study.celsius(study.component().pourC())
                         + " it is to be poured at; the times are computed for pouring as written.",
-                "/components/0/pourTemperature",
+                study.at("/pourTemperature"),
                 List.of(pourAt(study, Math.floor(joining.meetC()), "as it is when joined")));
     }
 
     private static Fix pourAt(Study study, double celsius, String effect) {
         var text = study.celsius(celsius);
-        return new Fix("Pour at " + text, effect, List.of(new Fix.Change("/components/0/pourTemperature", text)));
+        return new Fix("Pour at " + text, effect, List.of(new Fix.Change(study.at("/pourTemperature"), text)));
     }
 
     private static Verdict pouredTooCold(Study study) {
         double lowest = Math.ceil(study.onsetC() + POUR_MARGIN_K);
-        var sentence = "Poured at " + study.celsius(study.batch().component().pourC())
+        var sentence = "Poured at " + study.celsius(study.component().pourC())
                 + ", but this mix starts to set at " + study.celsius(study.onsetC()) + " and pours smoothly from "
                 + study.celsius(lowest) + ".";
         return new Verdict(
@@ -218,13 +221,13 @@ final class HeatVerdicts {
                 Tone.BAD,
                 "Sets before it is poured",
                 sentence,
-                "/components/0/pourTemperature",
+                study.at("/pourTemperature"),
                 pourEvidence(study),
                 List.of(pourAt(study, lowest, "still pours smoothly")));
     }
 
     private static Verdict pouredTooHot(Study study) {
-        var sentence = "Poured at " + study.celsius(study.batch().component().pourC())
+        var sentence = "Poured at " + study.celsius(study.component().pourC())
                 + ": gelatin loses strength above " + study.celsius(STRENGTH_LOST_C)
                 + ", and the walls and the fridge take all that heat. Let it cool first.";
         return new Verdict(
@@ -232,7 +235,7 @@ final class HeatVerdicts {
                 Tone.CAUTION,
                 "Very hot at pouring",
                 sentence,
-                "/components/0/pourTemperature",
+                study.at("/pourTemperature"),
                 pourEvidence(study),
                 List.of());
     }

@@ -1,6 +1,6 @@
 package com.deftchill.core.assess;
 
-import com.deftchill.core.batch.Batch;
+import com.deftchill.core.batch.Component;
 import com.deftchill.core.chill.BowlCooling;
 import com.deftchill.core.composition.Composition;
 import com.deftchill.core.composition.Constituent;
@@ -26,7 +26,7 @@ record Joining(double hotC, double coldC, double hotG, double coldG, double meet
     private static final Composition PROTEIN = Composition.of(Map.of(Constituent.OTHER_PROTEIN, 1.0));
 
     /** Of a component whose hot temperature is written; without a cold share it meets just below its hot temperature. */
-    static Joining of(Batch.Component component, BowlCooling bowl) {
+    static Joining of(Component component, BowlCooling bowl) {
         double hotC = component.heating().hotC().orElseThrow();
         double coldC = component.heating().coldC().orElse(FRIDGE_C);
         var all = new MixingTemperature();

@@ -2,6 +2,7 @@ package com.deftchill.core.assess;
 
 import com.deftchill.core.amount.Typed;
 import com.deftchill.core.assess.Assessment.Sentence;
+import com.deftchill.core.batch.Served;
 import com.deftchill.core.larder.Mould.Release;
 import com.deftchill.core.verdict.Verdict;
 import com.deftchill.core.verdict.Verdict.Tone;
@@ -15,7 +16,7 @@ final class LineWriter {
 
     private LineWriter() {}
 
-    static List<Sentence> of(Study study, List<Verdict> verdicts) {
+    static List<Sentence> of(Dessert dessert, List<Verdict> verdicts) {
         var line = new ArrayList<Sentence>();
         var bad = verdicts.stream()
                 .filter(verdict -> verdict.tone().compareTo(Tone.BAD) <= 0)
@@ -24,7 +25,7 @@ final class LineWriter {
         if (!bad.isEmpty()) {
             line.add(new Sentence(bad.get(0).tone(), badNews(bad)));
         }
-        line.add(new Sentence(line.isEmpty() ? Tone.GOOD : Tone.NOTE, times(study)));
+        line.add(new Sentence(line.isEmpty() ? Tone.GOOD : Tone.NOTE, times(dessert)));
         return line;
     }
 
@@ -35,33 +36,40 @@ final class LineWriter {
         return headlines + remedy.map(fix -> " " + fix.label() + ".").orElse("");
     }
 
-    private static String times(Study study) {
-        var batch = study.batch();
-        double set = study.history().setSeconds();
+    private static String times(Dessert dessert) {
+        if (dessert.setting().isEmpty()) {
+            return "Nothing in it sets: it is as it is poured.";
+        }
+        var batch = dessert.batch();
+        double set = dessert.setSeconds();
         if (Double.isInfinite(set)) {
             return "Does not set within two days.";
         }
-        var text = new StringBuilder("Sets by " + Words.clock(batch.pouredAt(), set));
-        double ready = study.history().readySeconds();
-        if (!Milestones.turnsOut(study)) {
-            double best = study.history().bestSeconds();
-            text.append(", at its best from ").append(Words.clock(batch.pouredAt(), best));
+        var text = new StringBuilder("Sets by " + dessert.clock(set));
+        double ready = dessert.readySeconds();
+        boolean slices = batch.served() == Served.SLICED;
+        if (!Milestones.turnsOut(batch)) {
+            text.append(", at its best from ").append(dessert.clock(dessert.bestSeconds()));
         } else if (Double.isInfinite(ready)) {
-            text.append(", but not to be turned out within two days");
+            text.append(slices ? ", but not to be sliced" : ", but not to be turned out")
+                    .append(" within two days");
         } else {
-            text.append(", turns out from ").append(Words.clock(batch.pouredAt(), ready));
-            if (batch.mould().release() == Release.DIP
-                    && !Double.isInfinite(study.dip().aim())) {
-                text.append(" after a ")
-                        .append(Words.seconds(study.dip().aim()))
-                        .append("-second dip");
-            }
+            text.append(slices ? ", slices from " : ", turns out from ").append(dessert.clock(ready));
+            text.append(dip(dessert));
             text.append(", stands ")
-                    .append(Typed.write(study.standingMm(), 0))
+                    .append(Typed.write(dessert.standingMm(), 0))
                     .append(" of ")
-                    .append(Words.mm(study.slump().heightMm()))
+                    .append(Words.mm(dessert.mouldedMm()))
                     .append(" the next day");
         }
         return text.append('.').toString();
+    }
+
+    private static String dip(Dessert dessert) {
+        double aim = dessert.main().orElseThrow().dip().aim();
+        boolean dipped = dessert.batch().mould().release() == Release.DIP
+                && dessert.batch().served() == Served.TURNED_OUT
+                && !Double.isInfinite(aim);
+        return dipped ? " after a " + Words.seconds(aim) + "-second dip" : "";
     }
 }

@@ -1,277 +1,179 @@
 package com.deftchill.core.assess;
 
+import com.deftchill.core.assess.Step.After;
 import com.deftchill.core.assess.Step.Kind;
-import com.deftchill.core.batch.Batch;
-import com.deftchill.core.chill.BowlCooling;
-import com.deftchill.core.kitchen.BloomSchool;
-import com.deftchill.core.larder.GelProduct.Agent;
-import com.deftchill.core.larder.GelProduct.Form;
+import com.deftchill.core.batch.Stack;
 import com.deftchill.core.larder.Mould.Release;
-import com.deftchill.core.mix.Treatment;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 
-/** The formula as steps, in order, with durations, temperatures, cues and cautions. Durations are estimates [E]. */
+/**
+ * The dessert as steps, in order: each component's own, then chilling and turning out the whole. Durations are estimates
+ * [E]. What must end before a step begins, and within which minutes, goes with it.
+ */
 final class Method {
-    private static final double WEIGH_MIN_PER_LINE = 0.7;
     private static final double FILL_MIN_PER_MOULD = 0.3;
-    /** What a burner puts into a pan, W [E], and where a kitchen warms a mix to when nothing is written, °C. */
-    private static final double BURNER_W = 700;
 
-    private static final double WARM_C = 60;
-    private static final double BOIL_C = 95;
-    private static final double HEAT_CAPACITY = 3.6;
-    private static final double FRIDGE_C = 5;
-    private static final double SIMMER_C = 80;
-    /** A wait in the room longer than this is better done in ice water, min [E]. */
-    private static final double ICE_FROM_MIN = 20;
-
-    private final Study study;
-    private final Batch batch;
-    private final Batch.Component component;
+    private final Dessert dessert;
     private final List<Step> steps = new ArrayList<>();
 
-    private Method(Study study) {
-        this.study = study;
-        batch = study.batch();
-        component = batch.component();
+    private Method(Dessert dessert) {
+        this.dessert = dessert;
     }
 
-    static List<Step> of(Study study) {
-        var method = new Method(study);
-        method.weigh();
-        method.bloom();
-        method.treatFruit();
-        method.heat();
-        method.dissolve();
-        method.strain();
-        method.joinCold();
-        method.cool();
-        method.fill();
-        method.chill();
-        method.serve();
-        return List.copyOf(method.steps);
-    }
-
-    private void weigh() {
-        var amounts = component.lines().stream()
-                .map(line -> Words.grams(line.part().grams()) + " "
-                        + line.part().ingredient().name())
-                .collect(Collectors.joining(", "));
-        add(
-                "Weigh",
-                amounts + ".",
-                Kind.ACTIVE,
-                2 + WEIGH_MIN_PER_LINE * component.lines().size(),
-                "",
-                "");
-    }
-
-    private void bloom() {
-        var gel = component.gel();
-        if (!gel.product().isGelatin() || gel.bloom() == BloomSchool.DRY) {
-            return;
-        }
-        boolean sheets = gel.product().form() == Form.SHEET;
-        var water = Words.grams(gel.waterG());
-        var text = gel.bloom() == BloomSchool.SQUEEZED
-                ? "Soak " + gelAmount() + " in plenty of cold water, then squeeze; about " + water + " stays in."
-                : (sheets ? "Lay " : "Sprinkle ") + gelAmount() + (sheets ? " in " : " over ") + water
-                        + " of cold water; all of it goes in.";
-        steps.add(new Step(
-                "Bloom",
-                text,
-                Kind.WAITING,
-                10,
-                Optional.of(study.celsius(15) + " or colder"),
-                sheets ? "soft and swollen" : "swollen and rubbery, no dry grains",
-                ""));
-    }
-
-    private void treatFruit() {
-        for (var line : component.lines()) {
-            if (line.part().treatment() == Treatment.HEATED) {
-                steps.add(new Step(
-                        "Heat the " + line.part().ingredient().name(),
-                        "Hold " + Words.grams(line.part().grams()) + " at " + study.celsius(85)
-                                + " or more for 5 min; cool it before it joins.",
-                        Kind.TENDED,
-                        12,
-                        Optional.of(study.celsius(85)),
-                        "steams steadily",
-                        "Raw it would cut the gelatin."));
+    static List<Step> of(Dessert dessert) {
+        var method = new Method(dessert);
+        var order = Order.ofMaking(dessert.batch().components());
+        String below = "";
+        for (int index : order) {
+            var portrait = dessert.portraits().get(index);
+            var own = ComponentMethod.of(portrait, dessert);
+            method.steps.addAll(own);
+            if (portrait.bed().exists()) {
+                var fill = method.fill(portrait, own.get(own.size() - 1).id(), below);
+                below = fill.id();
             }
         }
-    }
-
-    private void heat() {
-        double to = component.heating().hotC().orElse(component.gel().product().isGelatin() ? WARM_C : BOIL_C);
-        var hot = component.lines().stream().filter(line -> !line.cold()).toList();
-        if (hot.isEmpty()) {
-            return;
+        if (!dessert.studies().isEmpty()) {
+            method.chill(below);
+            method.turnOut();
         }
-        double grams = hot.stream().mapToDouble(line -> line.part().grams()).sum();
-        boolean all = hot.size() == component.lines().size();
-        var names = all
-                ? "Warm everything but the gelatin"
-                : "Warm " + hot.stream().map(l -> l.part().ingredient().name()).collect(Collectors.joining(", "));
-        double held = component.heating().heldMinutes();
-        var text =
-                names + " (" + Words.grams(grams) + ") to " + study.celsius(to) + ", stirring until the sugar is gone."
-                        + (held > 0 ? " It is held hot for " + Words.duration(held * 60) + "." : "");
-        steps.add(new Step(
-                "Heat",
-                text,
-                Kind.TENDED,
-                Math.max(3, grams * HEAT_CAPACITY * (to - FRIDGE_C) / BURNER_W / 60),
-                Optional.of(study.celsius(to)),
-                to >= SIMMER_C ? "small bubbles at the pan's edge" : "steams, no bubbles",
-                to >= SIMMER_C ? "Dairy boils over: stay with it." : ""));
+        method.garnish();
+        return OwnSteps.apply(dessert.batch().components(), method.steps);
     }
 
-    private void dissolve() {
-        var agent = component.gel().product().agent();
-        if (agent == Agent.GELATIN) {
-            steps.add(new Step(
-                    "Dissolve",
-                    component.gel().bloom() == BloomSchool.DRY
-                            ? "Sprinkle " + gelAmount() + " onto the hot liquid while whisking; strain out what clumps."
-                            : "Off the heat, stir in the bloomed gelatin with its water.",
-                    Kind.ACTIVE,
-                    2,
-                    Optional.of(study.celsius(50) + " to " + study.celsius(70)),
-                    "no grains on the back of a spoon",
-                    ""));
-        } else {
-            steps.add(new Step(
-                    "Boil the " + agent.words(),
-                    "Whisk " + gelAmount() + " into the hot liquid and boil it, stirring.",
-                    Kind.TENDED,
-                    agent == Agent.AGAR ? 4 : 3,
-                    Optional.of(study.celsius(BOIL_C)),
-                    "two minutes at the boil",
-                    "It sets as soon as it cools to " + study.celsius(study.onsetC()) + ": have the moulds ready."));
+    /** Into the moulds: at once after its last step, and not before the layer below holds it. */
+    private Step fill(Portrait portrait, String last, String below) {
+        var after = new ArrayList<After>();
+        boolean sets = portrait.study().filter(Study::sets).isPresent();
+        after.add(new After(last, 0, sets ? Optional.of(15.0) : Optional.empty()));
+        if (!below.isEmpty()) {
+            after.add(new After(below, waitOn(portrait), Optional.empty()));
         }
-    }
-
-    private String gelAmount() {
-        var gel = component.gel();
-        return Words.grams(gel.grams()) + " " + gel.product().name();
-    }
-
-    private void strain() {
-        if (study.kitchen().strains()) {
-            add("Strain", "Through a fine sieve into a jug.", Kind.ACTIVE, 3, "", "");
-        }
-    }
-
-    private void joinCold() {
-        var cold = component.lines().stream().filter(Batch.Line::cold).toList();
-        if (cold.isEmpty()) {
-            return;
-        }
-        var names = cold.stream()
-                .map(line -> Words.grams(line.part().grams()) + " "
-                        + line.part().ingredient().name())
-                .collect(Collectors.joining(", "));
-        steps.add(new Step(
-                "Add the cold share",
-                "Stir in " + names + " straight from the fridge, a third first.",
+        var bed = portrait.bed();
+        int count = dessert.batch().count();
+        var wait = below.isEmpty() || waitOn(portrait) == 0
+                ? ""
+                : " Once the layer below holds it, " + Words.duration(waitOn(portrait) * 60)
+                        + " after that was filled.";
+        boolean solid = portrait.kind().isSolid();
+        var step = new Step(
+                portrait.index() + ".fill",
+                portrait.name(),
+                solid ? "Lay in" : "Fill",
+                (solid ? "Lay " + Words.grams(bed.grams()) : "Pour " + Words.ml(Math.min(bed.ml(), placedMl(bed))))
+                        + " into each of " + count + ": "
+                        + dessert.batch().mould().name() + ", up to "
+                        + Words.mm(bed.toMm()) + "." + wait,
                 Kind.ACTIVE,
-                3,
-                study.joining().map(joining -> study.celsius(joining.meetC())),
-                "smooth, no threads",
-                ""));
+                2 + FILL_MIN_PER_MOULD * count,
+                solid
+                        ? Optional.empty()
+                        : Optional.of(portrait.celsius(portrait.component().pourC())),
+                solid ? "even, no gaps at the wall" : "no foam on top",
+                "",
+                false,
+                after);
+        steps.add(step);
+        return step;
     }
 
-    private void cool() {
-        double from = study.joining()
-                .map(Joining::meetC)
-                .orElse(component.gel().product().isGelatin() ? WARM_C : BOIL_C);
-        double to = component.pourC();
-        var mix = study.mix();
-        var bowl = new BowlCooling(
-                mix.massG(), study.material().density(), study.material().heatCapacity(from));
-        double room = bowl.roomSeconds(from, to, study.kitchen().roomC());
-        double ice = bowl.iceBathSeconds(from, to);
-        if (room <= 0) {
-            return;
+    private static double placedMl(Stack.Bed bed) {
+        return bed.inside().volumeMl(bed.toMm()) - bed.inside().volumeMl(bed.fromMm());
+    }
+
+    /** Minutes from filling the layer below until this one may follow. */
+    private double waitOn(Portrait portrait) {
+        for (int i = portrait.index() - 1; i >= 0; i--) {
+            var lower = dessert.portraits().get(i);
+            if (lower.bed().exists()) {
+                double sets = lower.study()
+                        .filter(Study::sets)
+                        .map(s -> s.history().setSeconds())
+                        .orElse(0.0);
+                return Double.isInfinite(sets) ? 0 : sets / 60;
+            }
         }
-        boolean over = room > ICE_FROM_MIN * 60;
-        var other = Double.isInfinite(room)
-                ? " The room is too warm to do it."
-                : " In the room it takes about " + Words.duration(room) + ".";
-        steps.add(new Step(
-                "Cool",
-                over ? "Stir it over ice water." + other : "Let it stand, stirring now and then.",
-                over ? Kind.TENDED : Kind.WAITING,
-                (over ? ice : room) / 60,
-                Optional.of(study.celsius(to)),
-                "barely warm, still as thin as cream",
-                "Below " + study.celsius(study.onsetC()) + " it sets in the bowl."));
+        return 0;
     }
 
-    private void fill() {
-        steps.add(new Step(
-                "Fill",
-                "Pour "
-                        + Words.ml(Math.min(
-                                study.fillMl(), batch.mould().vessel().profile().brimMl())) + " into each of "
-                        + batch.count() + ": " + batch.mould().name() + ", " + Words.mm(study.fillMm()) + " high.",
-                Kind.ACTIVE,
-                2 + FILL_MIN_PER_MOULD * batch.count(),
-                Optional.of(study.celsius(component.pourC())),
-                "no foam on top",
-                ""));
-    }
-
-    private void chill() {
-        double until = Milestones.turnsOut(study)
-                ? study.history().readySeconds()
-                : study.history().setSeconds();
+    private void chill(String last) {
+        var batch = dessert.batch();
+        boolean turnsOut = Milestones.turnsOut(batch);
+        double from = dessert.studies().get(dessert.studies().size() - 1).startSeconds();
+        double until = turnsOut ? dessert.readySeconds() : dessert.setSeconds();
         var text = Double.isInfinite(until)
                 ? batch.cooler().name() + ". As written it does not set within two days."
                 : batch.cooler().name() + ", covered once cold. Poured at " + batch.pouredAt() + ": "
-                        + (Milestones.turnsOut(study) ? "turns out from " : "set by ")
-                        + Words.clock(batch.pouredAt(), until) + ".";
+                        + (turnsOut ? "turns out from " : "set by ") + dessert.clock(until) + ".";
         steps.add(new Step(
+                "chill",
+                "",
                 "Chill",
                 text,
                 Kind.WAITING,
-                Double.isInfinite(until) ? 2 * 24 * 60 : until / 60,
-                Optional.of(study.celsius(batch.airC())),
+                Double.isInfinite(until) ? 2 * 24 * 60 : Math.max(0, until - from) / 60,
+                Optional.of(dessert.celsius(batch.airC())),
                 "a wobble that returns to the centre",
-                "Cool it quickly, keep it cold: local food-safety rules come first."));
+                "Cool it quickly, keep it cold: local food-safety rules come first.",
+                false,
+                List.of(new After(last, 0, Optional.of(10.0)))));
     }
 
-    private void serve() {
-        if (!Milestones.turnsOut(study)) {
+    private void turnOut() {
+        if (!Milestones.turnsOut(dessert.batch())) {
             return;
         }
-        var release = batch.mould().release();
-        boolean dip = release == Release.DIP && Double.isFinite(study.dip().aim());
+        var main = dessert.main().orElseThrow();
+        var release = dessert.batch().mould().release();
+        boolean dip = release == Release.DIP
+                && Double.isFinite(main.dip().aim())
+                && main.dip().aim() > 0;
         var text = switch (release) {
             case DIP ->
                 dip
-                        ? "Dip " + Words.seconds(study.dip().aim()) + " s in water of "
-                                + study.celsius(Study.DIP_WATER_C)
+                        ? "Dip " + Words.seconds(main.dip().aim()) + " s in water of "
+                                + dessert.celsius(Study.DIP_WATER_C)
                                 + ", let air in at one edge, turn over onto a wet plate."
                         : "Run a warm knife round the wall and turn over onto a wet plate.";
             case PEEL -> "Ease the edge free and peel the mould off.";
             default -> "Run a warm knife along the wall and lift the mould off.";
         };
-        add(
+        steps.add(new Step(
+                "turn-out",
+                "",
                 "Turn out",
                 text,
                 Kind.ACTIVE,
-                batch.count(),
+                dessert.batch().count(),
+                Optional.empty(),
                 "slides off whole",
-                dip ? "Hot water: keep hands clear of the steam." : "");
+                dip ? "Hot water: keep hands clear of the steam." : "",
+                false,
+                List.of(new After("chill", 0, Optional.empty()))));
     }
 
-    private void add(String title, String text, Kind kind, double minutes, String cue, String caution) {
-        steps.add(new Step(title, text, kind, minutes, Optional.empty(), cue, caution));
+    private void garnish() {
+        for (var portrait : dessert.portraits()) {
+            if (portrait.kind() != com.deftchill.core.batch.Kind.GARNISH
+                    || !portrait.component().layer()) {
+                continue;
+            }
+            var before =
+                    dessert.studies().isEmpty() ? List.<After>of() : List.of(new After("chill", 0, Optional.empty()));
+            steps.add(new Step(
+                    portrait.index() + ".garnish",
+                    portrait.name(),
+                    "Garnish",
+                    "Put " + Words.grams(portrait.bed().grams()) + " of " + portrait.name() + " on each at service.",
+                    Kind.ACTIVE,
+                    1 + 0.5 * dessert.batch().count(),
+                    Optional.empty(),
+                    "",
+                    "",
+                    false,
+                    before));
+        }
     }
 }

@@ -2,6 +2,7 @@ package com.deftchill.core.assess;
 
 import com.deftchill.core.amount.Typed;
 import com.deftchill.core.assess.Assessment.Milestone;
+import com.deftchill.core.batch.Batch;
 import com.deftchill.core.batch.Served;
 import com.deftchill.core.larder.Mould.Release;
 import com.deftchill.core.turnout.Slump;
@@ -16,50 +17,66 @@ import java.util.Optional;
 final class Milestones {
     private Milestones() {}
 
-    static List<Milestone> of(Study study) {
+    static List<Milestone> of(Dessert dessert) {
         var found = new ArrayList<Milestone>();
-        found.add(milestone(
-                study,
-                "sets",
-                "Set to the centre",
-                study.history().setSeconds(),
-                "The slowest point has reached 20 Pa: it no longer runs."));
-        if (turnsOut(study)) {
+        var setting = dessert.setting();
+        for (var study : setting) {
+            boolean one = setting.size() == 1;
             found.add(milestone(
                     study,
+                    one ? "sets" : "sets-" + study.index(),
+                    one ? "Set to the centre" : study.component().name() + " set",
+                    study.startSeconds() + study.history().setSeconds(),
+                    "The slowest point has reached 20 Pa: it no longer runs."
+                            + (one ? "" : " Each layer is computed by itself, poured once the one below has set.")));
+        }
+        if (setting.isEmpty()) {
+            return found;
+        }
+        var last = setting.get(setting.size() - 1);
+        if (turnsOut(dessert.batch())) {
+            found.add(milestone(
+                    last,
                     "turns-out",
-                    "May be turned out",
-                    study.history().readySeconds(),
+                    dessert.batch().served() == Served.SLICED ? "May be sliced" : "May be turned out",
+                    dessert.readySeconds(),
                     "Set to the centre, core below 8 °C, and the whole body would lose less than "
                             + Words.percent(Slump.READY) + " of its height."));
         }
         found.add(milestone(
-                study,
+                last,
                 "best",
                 "At its best",
-                study.history().bestSeconds(),
+                dessert.bestSeconds(),
                 "Nine tenths of the firmness that it has after 48 h."));
         return found;
     }
 
-    /** Whether it is meant to be turned out of something that lets it go. */
-    static boolean turnsOut(Study study) {
-        return study.batch().served() == Served.TURNED_OUT
-                && study.batch().mould().release() != Release.NONE;
+    /** Whether it is meant to leave something that lets it go. */
+    static boolean turnsOut(Batch batch) {
+        return batch.served() != Served.IN_GLASS && batch.mould().release() != Release.NONE;
     }
 
+    /**
+     * @param seconds after the first pour
+     */
     private static Milestone milestone(Study study, String code, String label, double seconds, String rule) {
         var batch = study.batch();
         var evidence = new Evidence(
                 List.of(
-                        new Given("Poured at", study.celsius(batch.component().pourC()) + ", " + batch.pouredAt()),
+                        new Given("Poured at", study.celsius(study.component().pourC()) + ", " + study.clock(0)),
                         new Given("Chilled in", batch.cooler().name() + ", " + study.celsius(batch.airC())),
                         new Given(
                                 "Surface coefficient",
                                 Typed.write(batch.cooler().h(), 0) + " W/m2K"),
-                        new Given("Mould", batch.mould().name() + ", filled " + Words.mm(study.fillMm())),
+                        new Given(
+                                "Mould",
+                                batch.mould().name() + ", filled "
+                                        + Words.mm(study.slump().heightMm())),
                         new Given("Gelling agent in the water", Typed.write(study.gramsPerLitre(), 1) + " g/L"),
-                        new Given("Gel melts at", study.celsius(study.meltC()))),
+                        new Given(
+                                "Gel melts at",
+                                study.component().gels() ? study.celsius(study.meltC()) : "no gel in it")),
                 rule
                         + " Temperature by heat conduction through dessert and mould; helices grow at each point along its own"
                         + " temperature.",

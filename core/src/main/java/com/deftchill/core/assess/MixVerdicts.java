@@ -1,6 +1,6 @@
 package com.deftchill.core.assess;
 
-import com.deftchill.core.batch.Batch;
+import com.deftchill.core.batch.Component;
 import com.deftchill.core.larder.Ingredient.Protease;
 import com.deftchill.core.larder.Ingredient.Trait;
 import com.deftchill.core.mix.Treatment;
@@ -24,7 +24,7 @@ final class MixVerdicts {
 
     static List<Verdict> of(Study study) {
         var verdicts = new ArrayList<Verdict>();
-        boolean gelatin = study.batch().component().gel().product().isGelatin();
+        boolean gelatin = study.component().gelProduct().isGelatin();
         if (gelatin && study.mix().protease() != Protease.NONE) {
             verdicts.add(enzyme(study));
         }
@@ -58,7 +58,7 @@ final class MixVerdicts {
                 strong ? Tone.BAD : Tone.CAUTION,
                 strong ? "Raw fruit prevents setting" : "Raw fruit weakens the set",
                 sentence,
-                "/components/0/lines",
+                study.at("/lines"),
                 evidence,
                 List.of(
                         treatAll(study, Treatment.HEATED, "Heat the fruit to " + hot + " for 5 min, then cool it"),
@@ -66,17 +66,17 @@ final class MixVerdicts {
     }
 
     private static Fix treatAll(Study study, Treatment treatment, String label) {
-        var lines = study.batch().component().lines();
+        var lines = study.component().lines();
         var changes = IntStream.range(0, lines.size())
                 .filter(i -> lines.get(i).part().protease() != Protease.NONE)
-                .mapToObj(i -> new Fix.Change("/components/0/lines/" + i + "/treatment", treatment.id()))
+                .mapToObj(i -> new Fix.Change(study.at("/lines/") + i + "/treatment", treatment.id()))
                 .toList();
         return new Fix(label, "the enzyme is ended, the gel holds", changes);
     }
 
     private static double tannin(Study study) {
-        return study.batch().component().lines().stream()
-                        .map(Batch.Line::part)
+        return study.component().lines().stream()
+                        .map(Component.Line::part)
                         .filter(part -> part.ingredient().has(Trait.TANNIN))
                         .mapToDouble(part -> part.grams())
                         .sum()
@@ -96,7 +96,7 @@ final class MixVerdicts {
                 "Tannin binds some of the gelatin",
                 Words.percent(tannin(study))
                         + " of the mix is strong tea or wine: it may cloud and set softer than computed. Try one cup first.",
-                "/components/0/lines",
+                study.at("/lines"),
                 evidence,
                 List.of());
     }
@@ -115,7 +115,7 @@ final class MixVerdicts {
                 "Too much alcohol",
                 Words.percent(study.mix().alcoholByVolume())
                         + " of the liquid is alcohol: gelatin may string and not set.",
-                "/components/0/lines",
+                study.at("/lines"),
                 evidence,
                 List.of());
     }

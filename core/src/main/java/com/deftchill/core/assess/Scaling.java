@@ -7,8 +7,10 @@ import com.deftchill.core.amount.Typed;
 import com.deftchill.core.amount.UnreadableException;
 import com.deftchill.core.assess.Assessor.ScaleOutcome;
 import com.deftchill.core.batch.Batch;
+import com.deftchill.core.batch.Component;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.formula.WrittenFormula.Gel;
+import com.deftchill.core.formula.WrittenFormula.Line;
 import com.deftchill.core.formula.WrittenFormula.Moulds;
 import com.deftchill.core.gel.Firmness;
 import com.deftchill.core.kitchen.Workplace;
@@ -17,6 +19,7 @@ import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Given;
 import com.deftchill.core.verdict.Problem;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -39,10 +42,10 @@ final class Scaling {
     private final Assessor assessor;
     private final WrittenFormula formula;
     private final Workplace workplace;
-    private final Study now;
+    private final Dessert now;
     private final List<Problem> problems = new ArrayList<>();
 
-    Scaling(Assessor assessor, WrittenFormula formula, Workplace workplace, Study now) {
+    Scaling(Assessor assessor, WrittenFormula formula, Workplace workplace, Dessert now) {
         this.assessor = assessor;
         this.formula = formula;
         this.workplace = workplace;
@@ -59,89 +62,142 @@ final class Scaling {
             return new ScaleOutcome(Optional.empty(), problems);
         }
         double keeps = 1 - batch.loss();
-        double mlPerG = now.fillMl() * batch.count() / (now.mix().massG() * keeps);
+        double mlPerG = now.stack().fillMl() * batch.count() / (now.totalG() * keeps);
+        double[] factors;
         if (!Double.isNaN(total)) {
             if (count == 0) {
                 count = (int) Math.max(1, Math.min(MOST_MOULDS, Math.floor(total * keeps * mlPerG / each + 1e-9)));
             }
+            factors = new double[batch.components().size()];
+            Arrays.fill(factors, total / now.totalG());
         } else {
             count = count == 0 ? batch.count() : count;
-            total = each * count / mlPerG / keeps;
+            factors = new ScaleFactors(now).to(mould, count, each);
         }
-        return written(mould, count, each, total / now.mix().massG(), mlPerG);
+        if (Arrays.stream(factors).anyMatch(factor -> !(factor > 0))) {
+            problems.add(Problem.of(
+                    "fill-too-low",
+                    "/fill",
+                    "Below the rim",
+                    wish.fill(),
+                    "leaves no room for the fillings above the base and below the glaze"));
+            return new ScaleOutcome(Optional.empty(), problems);
+        }
+        return written(mould, count, each, factors);
     }
 
-    private ScaleOutcome written(Mould mould, int count, double each, double factor, double mlPerG) {
+    private ScaleOutcome written(Mould mould, int count, double each, double[] factors) {
         var moulds =
                 new Moulds(mould.id(), Integer.toString(count), formula.mould().loss());
-        var exact = rewritten(factor, g -> g, EXACT_DECIMALS, moulds);
-        var rounded = rewritten(factor, workplace.kitchen()::weighed, 3, moulds);
+        var exact = rewritten(factors, g -> g, EXACT_DECIMALS, moulds);
+        var rounded = rewritten(factors, workplace.kitchen()::weighed, 3, moulds);
         var first = assessor.study(exact, workplace);
         var second = assessor.study(rounded, workplace);
-        if (second.study().isEmpty() || first.study().isEmpty()) {
-            return new ScaleOutcome(Optional.empty(), second.study().isEmpty() ? second.problems() : first.problems());
+        if (second.dessert().isEmpty() || first.dessert().isEmpty()) {
+            return new ScaleOutcome(
+                    Optional.empty(), second.dessert().isEmpty() ? second.problems() : first.problems());
         }
-        var study = second.study().get();
-        var figures = Comparison.rowsOf(figures(now), figures(study));
+        var dessert = second.dessert().get();
+        var figures = Comparison.rowsOf(figures(now), figures(dessert));
+        double factor = dessert.totalG() / now.totalG();
         return new ScaleOutcome(
                 Optional.of(new Scaled(
                         rounded,
                         factor,
-                        lines(study, factor),
-                        rounding(first.study().get(), study),
-                        leftover(study, count, each, mlPerG),
+                        lines(dessert, factors),
+                        rounding(first.dessert().get(), dessert),
+                        leftover(dessert, count, each),
                         figures,
-                        evidence(mould, count, each, factor))),
+                        evidence(mould, count, each, factors))),
                 List.of());
     }
 
-    private Map<String, String> figures(Study study) {
-        return Figures.of(assessor.assessment(study, workplace));
+    private Map<String, String> figures(Dessert dessert) {
+        return Figures.of(assessor.assessment(dessert, workplace));
     }
 
-    private WrittenFormula rewritten(double factor, DoubleUnaryOperator weighed, int decimals, Moulds moulds) {
-        var component = now.batch().component();
-        var lines = component.lines().stream()
-                .map(line -> Typed.write(weighed.applyAsDouble(line.part().grams() * factor), decimals) + " g")
-                .toList();
-        var gel = component.gel();
-        return Rewriting.amounts(
-                formula,
-                lines,
-                written -> new Gel(
-                        written.product(),
-                        Typed.write(weighed.applyAsDouble(gel.grams() * factor), decimals) + " g",
-                        written.bloom(),
-                        written.bloomWater().isBlank() || gel.waterG() == 0
-                                ? written.bloomWater()
-                                : Typed.write(weighed.applyAsDouble(gel.waterG() * factor), decimals) + " g"),
-                moulds);
-    }
-
-    private List<Scaled.ScaledLine> lines(Study scaled, double factor) {
-        var lines = new ArrayList<Scaled.ScaledLine>();
-        var from = now.batch().component();
-        var to = scaled.batch().component();
-        for (int i = 0; i < from.lines().size(); i++) {
-            double grams = from.lines().get(i).part().grams();
-            lines.add(new Scaled.ScaledLine(
-                    from.lines().get(i).part().ingredient().name(),
-                    grams,
-                    grams * factor,
-                    to.lines().get(i).part().grams()));
+    private WrittenFormula rewritten(double[] factors, DoubleUnaryOperator weighed, int decimals, Moulds moulds) {
+        var components = new ArrayList<WrittenFormula.Component>();
+        for (int i = 0; i < factors.length; i++) {
+            components.add(rewritten(i, factors, weighed, decimals));
         }
-        lines.add(new Scaled.ScaledLine(
-                from.gel().product().name(),
-                from.gel().grams(),
-                from.gel().grams() * factor,
-                to.gel().grams()));
+        return formula.withComponents(components).withMould(moulds);
+    }
+
+    private WrittenFormula.Component rewritten(int index, double[] factors, DoubleUnaryOperator weighed, int decimals) {
+        var component = now.batch().components().get(index);
+        var written = formula.components().get(index);
+        double factor = factors[index];
+        var lines = new ArrayList<Line>();
+        for (int i = 0; i < written.lines().size(); i++) {
+            var line = component.lines().get(i);
+            var from = written.lines().get(i);
+            // A share of another component stays that share.
+            boolean share = line.made().isPresent() && !from.amount().matches(".*\\d\\s*(g|kg|ml|l|oz|lb)\\s*$");
+            var amount = share
+                    ? from.amount()
+                    : Typed.write(weighed.applyAsDouble(line.part().grams() * factor), decimals) + " g";
+            lines.add(new Line(from.ingredient(), amount, from.treatment(), from.share()));
+        }
+        var gel = component.gel();
+        var from = written.gel();
+        var scaled = gel == Component.Gel.NONE
+                ? from
+                : new Gel(
+                        from.product(),
+                        Typed.write(weighed.applyAsDouble(gel.grams() * factor), decimals) + " g",
+                        from.bloom(),
+                        from.bloomWater().isBlank() || gel.waterG() == 0
+                                ? from.bloomWater()
+                                : Typed.write(weighed.applyAsDouble(gel.waterG() * factor), decimals) + " g");
+        var cook = written.cook();
+        boolean grams = !cook.boiledAway().isBlank() && !cook.boiledAway().contains("%");
+        return written.withAmounts(lines, scaled)
+                .withBoiledAway(
+                        grams
+                                ? Typed.write(
+                                                weighed.applyAsDouble(
+                                                        component.cooked().awayG() * factor),
+                                                decimals) + " g"
+                                : cook.boiledAway());
+    }
+
+    private List<Scaled.ScaledLine> lines(Dessert scaled, double[] factors) {
+        var lines = new ArrayList<Scaled.ScaledLine>();
+        boolean one = factors.length == 1;
+        for (int c = 0; c < factors.length; c++) {
+            var from = now.batch().components().get(c);
+            var to = scaled.batch().components().get(c);
+            var prefix = one ? "" : from.name() + ": ";
+            for (int i = 0; i < from.lines().size(); i++) {
+                double grams = from.lines().get(i).part().grams();
+                lines.add(new Scaled.ScaledLine(
+                        prefix + from.lines().get(i).part().ingredient().name(),
+                        grams,
+                        grams * factors[c],
+                        to.lines().get(i).part().grams()));
+            }
+            if (from.gel() != Component.Gel.NONE) {
+                lines.add(new Scaled.ScaledLine(
+                        prefix + from.gel().product().name(),
+                        from.gel().grams(),
+                        from.gel().grams() * factors[c],
+                        to.gel().grams()));
+            }
+        }
         return lines;
     }
 
-    private static String rounding(Study exact, Study rounded) {
-        double dose = 100 * (rounded.mix().gelatinPercent() / exact.mix().gelatinPercent() - 1);
-        double before = Firmness.score(exact.judgedPa());
-        double after = Firmness.score(rounded.judgedPa());
+    private static String rounding(Dessert exact, Dessert rounded) {
+        var first = exact.main();
+        var second = rounded.main();
+        if (first.isEmpty() || second.isEmpty() || first.get().mix().gelatinG() == 0) {
+            return "Rounded to your scales.";
+        }
+        double dose =
+                100 * (second.get().mix().gelatinPercent() / first.get().mix().gelatinPercent() - 1);
+        double before = Firmness.score(first.get().judgedPa());
+        double after = Firmness.score(second.get().judgedPa());
         if (Math.abs(dose) < NOTICED_PERCENT && Math.abs(after - before) < NOTICED_PERCENT) {
             return "Rounded to your scales, which changes neither the gelling agent's share nor the firmness.";
         }
@@ -153,14 +209,17 @@ final class Scaling {
                 after);
     }
 
-    private static String leftover(Study study, int count, double each, double mlPerG) {
-        double filledG = study.mix().massG() * (1 - study.batch().loss());
-        double left = filledG - count * each / mlPerG;
-        double lost = study.mix().massG() - filledG;
+    private static String leftover(Dessert dessert, int count, double each) {
+        double mlPerG = dessert.stack().fillMl() / dessert.portionG();
+        double made = dessert.stack().fillMl() * count;
+        double left = (made - count * each) / mlPerG;
+        double lost = dessert.batch().loss() * dessert.totalG();
         var loss = lost > 0 ? Words.grams(lost) + " stays in bowl and jug; " : "";
-        return left > ROUNDED_UNDER_A_GRAM
-                ? loss + Words.grams(left) + " more than " + count + " moulds at this fill need."
-                : loss + "nothing else is left over.";
+        var whole = Wholes.of(dessert);
+        return (left > ROUNDED_UNDER_A_GRAM
+                        ? loss + Words.grams(left) + " more than " + count + " moulds at this fill need."
+                        : loss + "nothing else is left over.")
+                + (whole.isEmpty() ? "" : " " + whole);
     }
 
     private Mould mould(String id) {
@@ -175,7 +234,8 @@ final class Scaling {
     private double fillMl(Mould mould, String fill) {
         var profile = mould.vessel().profile();
         if (fill.isEmpty()) {
-            double full = now.fillMl() / now.batch().mould().vessel().profile().brimMl();
+            double full = now.stack().fillMl()
+                    / now.batch().mould().vessel().profile().brimMl();
             return Math.min(1, full) * profile.brimMl();
         }
         try {
@@ -213,18 +273,26 @@ final class Scaling {
         }
     }
 
-    private Evidence evidence(Mould mould, int count, double each, double factor) {
+    private Evidence evidence(Mould mould, int count, double each, double[] factors) {
         Batch batch = now.batch();
+        var given = new ArrayList<Given>();
+        given.add(new Given(
+                "Now",
+                batch.count() + " x " + Words.ml(now.stack().fillMl()) + " in "
+                        + batch.mould().name()));
+        given.add(new Given("Wanted", count + " x " + Words.ml(each) + " in " + mould.name()));
+        given.add(new Given("Stays in bowl and jug", Words.percent(batch.loss())));
+        for (int i = 0; i < factors.length; i++) {
+            given.add(new Given(
+                    factors.length == 1
+                            ? "Factor"
+                            : "Factor: " + batch.components().get(i).name(),
+                    Typed.write(factors[i], 3)));
+        }
         return new Evidence(
-                List.of(
-                        new Given(
-                                "Now",
-                                batch.count() + " x " + Words.ml(now.fillMl()) + " in "
-                                        + batch.mould().name()),
-                        new Given("Wanted", count + " x " + Words.ml(each) + " in " + mould.name()),
-                        new Given("Stays in bowl and jug", Words.percent(batch.loss())),
-                        new Given("Factor", Typed.write(factor, 3))),
-                "By real volume at the wanted height, from the moulds' profiles, never by diameter.",
+                given,
+                "By real volume at the wanted height, from the moulds' profiles, never by diameter. Bases and glazes keep their"
+                        + " thickness: they go by area, walls by perimeter; fillings take the rest of the volume.",
                 List.of(),
                 "About 1 % from the density.",
                 "The fill height, the count, the mould.");

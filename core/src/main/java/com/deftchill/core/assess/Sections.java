@@ -4,9 +4,10 @@ import com.deftchill.core.assess.Assessment.Layer;
 import com.deftchill.core.assess.Assessment.Point;
 import com.deftchill.core.assess.Assessment.Section;
 import com.deftchill.core.assess.Assessment.Standing;
-import com.deftchill.core.larder.Ingredient.Tint;
-import com.deftchill.core.mix.Mix;
+import com.deftchill.core.batch.AsIngredient;
+import com.deftchill.core.batch.Kind;
 import com.deftchill.core.turnout.Slump;
+import com.deftchill.core.vessel.Profile;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -14,70 +15,109 @@ import java.util.Optional;
 
 /** The cut through the filled mould and through the body standing on its plate. */
 final class Sections {
-    /** A flavour tints the layer from this share of the mass on [E]. */
-    private static final double TINTS_FROM = 0.04;
-
     private static final int OUTLINE_POINTS = 24;
 
     private Sections() {}
 
-    static Section of(Study study) {
-        var batch = study.batch();
-        var vessel = batch.mould().vessel();
+    static Section of(Dessert dessert) {
+        var vessel = dessert.batch().mould().vessel();
         var profile = vessel.profile();
+        var stack = dessert.stack();
+        return new Section(
+                dessert.batch().mould().name(),
+                vessel.material().name(),
+                profile.symmetry().name().toLowerCase(Locale.ROOT),
+                outline(profile),
+                vessel.wallMm(),
+                vessel.baseMm(),
+                profile.brimMl(),
+                stack.fillMm(),
+                stack.fillMl() - stack.overMl(),
+                stack.overMl(),
+                dessert.portraits().stream().flatMap(p -> layer(p).stream()).toList(),
+                garnish(dessert),
+                standing(dessert));
+    }
+
+    private static List<Point> outline(Profile profile) {
         var inner = new ArrayList<Point>();
         for (int i = 0; i < profile.points(); i++) {
             inner.add(new Point(profile.halfWidthMm(i), profile.heightMm(i)));
         }
-        double filled = Math.min(study.fillMl(), profile.brimMl());
-        var layer = new Layer(
-                batch.component().name(),
-                0,
-                study.fillMm(),
-                filled,
-                tint(study).name().toLowerCase(Locale.ROOT));
-        return new Section(
-                batch.mould().name(),
-                vessel.material().name(),
-                profile.symmetry().name().toLowerCase(Locale.ROOT),
-                inner,
-                vessel.wallMm(),
-                vessel.baseMm(),
-                profile.brimMl(),
-                study.fillMm(),
-                filled,
-                study.fillMl() - filled,
-                List.of(layer),
-                standing(study));
+        return inner;
     }
 
-    /** The colour family of the strongest flavour, or that of the largest part. */
-    private static Tint tint(Study study) {
-        double least = TINTS_FROM * study.mix().massG();
-        return study.batch().component().parts().stream()
-                .filter(part -> part.grams() >= least)
-                .map(Mix.Part::ingredient)
-                .map(ingredient -> ingredient.tint())
-                .filter(tint -> tint != Tint.NONE)
-                .max(Enum::compareTo)
-                .orElse(Tint.CREAM);
-    }
-
-    private static Optional<Standing> standing(Study study) {
-        double strain = study.judgedStrain();
-        if (!Milestones.turnsOut(study) || strain >= Slump.SAGS) {
+    private static Optional<Layer> layer(Portrait portrait) {
+        var bed = portrait.bed();
+        if (!bed.exists()) {
             return Optional.empty();
         }
-        var strains = study.slump().strains(study.rowsWhenJudged());
+        double placed = bed.inside().volumeMl(bed.toMm()) - bed.inside().volumeMl(bed.fromMm());
+        return Optional.of(new Layer(
+                portrait.index(),
+                portrait.name(),
+                portrait.kind().id(),
+                bed.fromMm(),
+                bed.toMm(),
+                bed.wallMm() > 0 ? bed.ml() : placed,
+                texture(portrait),
+                bed.wallMm(),
+                bed.wallThicknessMm(),
+                outline(bed.inside())));
+    }
+
+    private static List<String> garnish(Dessert dessert) {
+        return dessert.portraits().stream()
+                .filter(p -> p.kind() == Kind.GARNISH && p.component().layer())
+                .map(Portrait::name)
+                .toList();
+    }
+
+    /** What it looks like cut: crumb and sponge by their kind, all else by the strongest flavour. */
+    private static String texture(Portrait portrait) {
+        return switch (portrait.kind()) {
+            case CRUMB, SHELL -> "crumb";
+            case SOAKED -> "sponge";
+            case PIECES, GARNISH -> "pieces";
+            default ->
+                AsIngredient.tint(portrait.component(), portrait.mix()).name().toLowerCase(Locale.ROOT);
+        };
+    }
+
+    /** The body on its plate, plate upward: turned over, the first poured is on top. */
+    private static Optional<Standing> standing(Dessert dessert) {
+        double worst = dessert.worstStrain();
+        if (!Milestones.turnsOut(dessert.batch())
+                || worst >= Slump.SAGS
+                || dessert.studies().isEmpty()) {
+            return Optional.empty();
+        }
+        boolean over = Dessert.turnedOver(dessert.batch());
+        double fill = dessert.mouldedMm();
+        var profile = dessert.batch().mould().vessel().profile();
         var outline = new ArrayList<Point>();
         double height = 0;
         for (int i = 0; i <= OUTLINE_POINTS; i++) {
-            double inMould = study.fillMm() * (OUTLINE_POINTS - i) / OUTLINE_POINTS;
-            int row = Math.min(strains.length - 1, (int) (inMould / study.fillMm() * strains.length));
-            double half = study.batch().mould().vessel().profile().halfWidthAtMm(inMould) / Math.sqrt(1 - strains[row]);
-            outline.add(new Point(half, height));
-            height += study.fillMm() / OUTLINE_POINTS * (1 - strains[row]);
+            double share = (double) i / OUTLINE_POINTS;
+            double inMould = fill * (over ? 1 - share : share);
+            double strain = strainAt(dessert, inMould);
+            outline.add(new Point(profile.halfWidthAtMm(inMould) / Math.sqrt(1 - strain), height));
+            height += fill / OUTLINE_POINTS * (1 - strain);
         }
-        return Optional.of(new Standing(study.standingMm(), study.slump().heightMm(), outline, Slump.words(strain)));
+        return Optional.of(new Standing(dessert.standingMm(), fill, outline, Slump.words(worst)));
+    }
+
+    /** Strain of the slice at a height in the mould; solid layers keep theirs. */
+    private static double strainAt(Dessert dessert, double mm) {
+        for (var study : dessert.studies()) {
+            double within =
+                    dessert.portraits().size() == 1 ? mm : mm - study.bed().fromMm();
+            double height = study.slump().heightMm();
+            if (study.sets() && within >= 0 && within <= height) {
+                var strains = study.slump().strains(study.rowsWhenJudged());
+                return strains[Math.min(strains.length - 1, (int) (within / height * strains.length))];
+            }
+        }
+        return 0;
     }
 }

@@ -23,6 +23,7 @@ final class SetHistory implements ChillListener {
     private final Grid grid;
     private final GelModel model;
     private final RigidityCurve curve;
+    private final FatSet fat;
     private final Slump slump;
     private final Setting setting;
 
@@ -32,20 +33,23 @@ final class SetHistory implements ChillListener {
 
     private final double[] rowRigidity;
     private final double[] shareWhenJudged;
+    private final double[] celsiusWhenJudged;
     private double[] seconds = new double[256];
     private double[] weakest = new double[256];
     private double[] mean = new double[256];
     private double[] warmest = new double[256];
     private int count;
 
-    SetHistory(Grid grid, GelModel model, double gramsPerLitre, double factor, Slump slump) {
+    SetHistory(Grid grid, GelModel model, double gramsPerLitre, double factor, FatSet fat, Slump slump) {
         this.grid = grid;
         this.model = model;
         curve = new RigidityCurve(model, gramsPerLitre, factor);
+        this.fat = fat;
         this.slump = slump;
         setting = model.setting(grid.cells());
         rowRigidity = new double[grid.rows()];
         shareWhenJudged = new double[grid.cells()];
+        celsiusWhenJudged = new double[grid.cells()];
     }
 
     @Override
@@ -63,6 +67,7 @@ final class SetHistory implements ChillListener {
         coreCold.follow(time, warmest[count]);
         if (time == JUDGED_AT) {
             System.arraycopy(setting.shares(), 0, shareWhenJudged, 0, shareWhenJudged.length);
+            System.arraycopy(celsius, 0, celsiusWhenJudged, 0, celsiusWhenJudged.length);
         }
         count++;
     }
@@ -119,7 +124,7 @@ final class SetHistory implements ChillListener {
     /** Mean rigidity of each row when judged, Pa, had the gel this concentration, g/L, and factor. */
     double[] rowsWhenJudged(double concentration, double withFactor) {
         var rows = new double[grid.rows()];
-        rigidity(shareWhenJudged, share -> model.rigidity(concentration, share, withFactor), rows);
+        rigidity(shareWhenJudged, celsiusWhenJudged, share -> model.rigidity(concentration, share, withFactor), rows);
         return rows;
     }
 
@@ -142,19 +147,19 @@ final class SetHistory implements ChillListener {
             }
         }
         warmest[count] = hottest;
-        weakest[count] = rigidity(setting.shares(), curve::at, rowRigidity);
+        weakest[count] = rigidity(setting.shares(), celsius, curve::at, rowRigidity);
         mean[count] = Arrays.stream(rowRigidity).average().orElse(0);
     }
 
     /** Fills in the mean rigidity of each row; the least of all cells. */
-    private double rigidity(double[] share, DoubleUnaryOperator ofShare, double[] rows) {
+    private double rigidity(double[] share, double[] celsius, DoubleUnaryOperator ofShare, double[] rows) {
         double least = Double.POSITIVE_INFINITY;
         for (int row = 0; row < grid.rows(); row++) {
             double sum = 0;
             double volume = 0;
             for (int column = 0; column < grid.rowCells(row); column++) {
                 int cell = grid.cell(column, row);
-                double pa = ofShare.applyAsDouble(share[cell]);
+                double pa = ofShare.applyAsDouble(share[cell]) + fat.at(celsius[cell]);
                 least = Math.min(least, pa);
                 sum += pa * grid.volume(cell);
                 volume += grid.volume(cell);

@@ -1,6 +1,10 @@
 package com.deftchill.core.assess;
 
 import com.deftchill.core.batch.Batch;
+import com.deftchill.core.batch.Component;
+import com.deftchill.core.batch.Kind;
+import com.deftchill.core.batch.Served;
+import com.deftchill.core.batch.Stack;
 import com.deftchill.core.batch.Wanted;
 import com.deftchill.core.chill.BowlCooling;
 import com.deftchill.core.chill.ChillOptions;
@@ -13,22 +17,26 @@ import com.deftchill.core.gel.GelModel;
 import com.deftchill.core.gel.GelatinParameters;
 import com.deftchill.core.gel.StrengthFactors;
 import com.deftchill.core.kitchen.Kitchen;
+import com.deftchill.core.larder.Mould.Release;
 import com.deftchill.core.mix.Mix;
 import com.deftchill.core.turnout.Dip;
 import com.deftchill.core.turnout.Slump;
+import com.deftchill.core.vessel.Vessel;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 
 /**
- * One dessert computed through: everything the verdicts read, each figure once.
+ * One layer that is poured, chilled by itself: everything its verdicts read, each figure once. A layer upon another is
+ * taken as lying on something that gives no heat and takes none.
  *
+ * @param index of the component in the formula
  * @param kitchen how it works
  * @param mix what was mixed
  * @param model of its gelling agent
  * @param factors that strengthen or weaken it
- * @param fillMl volume meant for each mould, ml
- * @param fillMm height it fills to, mm; the brim when it does not fit
+ * @param bed where it lies
+ * @param startSeconds when it is poured, after the first layer, s
  * @param history what happened while chilling
  * @param slump of the body turned out
  * @param dip seconds in water of 60 °C; infinite for walls that are not dipped
@@ -37,13 +45,15 @@ import java.util.Optional;
  */
 record Study(
         Batch batch,
+        int index,
+        Component component,
         Kitchen kitchen,
         Mix mix,
         Material material,
         GelModel model,
         StrengthFactors factors,
-        double fillMl,
-        double fillMm,
+        Stack.Bed bed,
+        double startSeconds,
         Grid grid,
         SetHistory history,
         Slump slump,
@@ -53,6 +63,8 @@ record Study(
 
     /** Water that a mould is dipped into, °C: hand-hot from a kettle and tap, the coolest that works well. */
     static final double DIP_WATER_C = 60;
+    /** A thinner film is computed as thick as this, mm. */
+    static final double LEAST_MM = 2;
 
     /** An empty mould on the bench, °C. */
     private static final double MOULD_C = 20;
@@ -63,47 +75,70 @@ record Study(
     private static final double SOONER_WITHIN = 12 * 3600.0;
 
     private static final double LASTS = 48 * 3600.0;
-    private static final double ML_PER_M3 = 1e6;
+    /** A glaze or jelly upon other layers (handbook 2), Pa [E]. */
+    private static final double[] JELLY_LAYER_PA = {800, 4000};
+    /** What is set by fat and air eats softer than a gel as firm: bands in a glass, turned out, sliced; Pa [E]. */
+    private static final double[] FAT_IN_GLASS_PA = {200, 4000};
 
-    static Study of(Batch batch, Kitchen kitchen, GelatinParameters parameters, ChillOptions given) {
-        var options = given.forSurface(batch.cooler().h());
-        var component = batch.component();
-        var mix = component.mix();
-        var vessel = batch.mould().vessel();
-        var material = Material.of(mix.composition());
-        double fillMl = fillMl(batch, mix);
-        double fillMm = fillMm(batch, mix);
-        var grid = Grid.of(vessel, new double[] {fillMm}, options);
-        var slump = new Slump(grid, material.density());
-        var model = GelModel.of(parameters, component.gel().product());
+    private static final double[] FAT_TURNED_OUT_PA = {800, 12_000};
+    private static final double[] FAT_SLICED_PA = {1500, 20_000};
+
+    /** What a study is made with: how the kitchen works, and how finely to compute. */
+    record Settings(Kitchen kitchen, GelatinParameters parameters, ChillOptions options) {}
+
+    /**
+     * @param aboveG mass that lies on it when it stands on its plate, g
+     */
+    static Study of(
+            Batch batch, int index, Mix mix, Stack.Bed bed, double startSeconds, double aboveG, Settings settings) {
+        var options = settings.options().forSurface(batch.cooler().h());
+        var component = batch.components().get(index);
+        var vessel = vessel(batch, bed);
+        var material = Material.of(mix.composition(), mix.airShare());
+        double height = Math.min(vessel.profile().brimMm(), Math.max(LEAST_MM, bed.heightMm()));
+        var grid = Grid.of(vessel, new double[] {height}, options);
+        var slump = new Slump(grid, material.density(), aboveG / 1000);
+        var model = GelModel.of(settings.parameters(), component.gelProduct());
         var factors = component.factors(mix);
-        var history = new SetHistory(grid, model, mix.gelatinGramsPerLitre(), factors.product(), slump);
+        var history = new SetHistory(
+                grid, model, mix.gelatinGramsPerLitre(), factors.product(), FatSet.of(component, mix), slump);
 
         var materials = new Material[grid.cells()];
         Arrays.fill(materials, material);
         var simulation = new ChillSimulation(grid, materials, vessel.material(), options);
-        var report = simulation.run(component.pourC(), MOULD_C, places(batch), history);
-        double melt = model.meltingPoint(mix.gelatinGramsPerLitre());
-        var dip = dip(batch, material, melt);
+        var report = simulation.run(component.pourC(), MOULD_C, places(batch, bed), history);
+        double melt = component.gels() ? model.meltingPoint(mix.gelatinGramsPerLitre()) : FatSet.SOFTENS_C;
         return new Study(
                 batch,
-                kitchen,
+                index,
+                component,
+                settings.kitchen(),
                 mix,
                 material,
                 model,
                 factors,
-                fillMl,
-                fillMm,
+                bed,
+                startSeconds,
                 grid,
                 history,
                 slump,
-                dip,
+                dip(batch, material, melt),
                 report,
                 joining(component, mix, material));
     }
 
-    private static Optional<Joining> joining(Batch.Component component, Mix mix, Material material) {
-        return component.heating().hotC().isPresent()
+    private static Vessel vessel(Batch batch, Stack.Bed bed) {
+        var whole = batch.mould().vessel();
+        if (bed.fromMm() == 0) {
+            return whole;
+        }
+        // A film at the very brim still needs some wall to be computed in.
+        double from = Math.min(bed.fromMm(), bed.inside().brimMm() - LEAST_MM);
+        return new Vessel(bed.inside().above(from), whole.material(), whole.wallMm(), 0);
+    }
+
+    private static Optional<Joining> joining(Component component, Mix mix, Material material) {
+        return component.heating().hotC().isPresent() && !component.kind().isSolid()
                 ? Optional.of(Joining.of(component, bowl(mix, material)))
                 : Optional.empty();
     }
@@ -119,60 +154,79 @@ record Study(
     double setsSoonerSeconds(ChillOptions options) {
         var cooler = batch.cooler();
         var coarse = options.forSurface(cooler.h()).coarser();
-        var vessel = batch.mould().vessel();
-        var cut = Grid.of(vessel, new double[] {fillMm}, coarse);
+        var vessel = vessel(batch, bed);
+        var cut = Grid.of(vessel, new double[] {slump.heightMm()}, coarse);
         var materials = new Material[cut.cells()];
         Arrays.fill(materials, material);
-        var hotter = new SetHistory(cut, model, gramsPerLitre(), factors.product(), new Slump(cut, material.density()));
-        var first = new Place(batch.airC(), cooler.h(), cooler.h(), cooler.hBase(), SOONER_WITHIN);
+        var hotter = new SetHistory(
+                cut,
+                model,
+                gramsPerLitre(),
+                factors.product(),
+                FatSet.of(component, mix),
+                new Slump(cut, material.density()));
+        double hBase = bed.fromMm() == 0 ? cooler.hBase() : 0;
+        var first = new Place(batch.airC(), cooler.h(), cooler.h(), hBase, SOONER_WITHIN);
         new ChillSimulation(cut, materials, vessel.material(), coarse)
                 .run(joining.orElseThrow().hotC(), MOULD_C, List.of(first), hotter);
         return hotter.setSeconds() - history.setSeconds();
     }
 
-    /** Volume meant for each mould, ml. */
-    static double fillMl(Batch batch, Mix mix) {
-        double filledG = mix.massG() * (1 - batch.loss());
-        return filledG / 1000 / mix.composition().density(20) * ML_PER_M3 / batch.count();
-    }
-
-    /** Height it fills to, mm; the brim when it does not fit. */
-    static double fillMm(Batch batch, Mix mix) {
-        var profile = batch.mould().vessel().profile();
-        return profile.fillHeightMm(Math.min(fillMl(batch, mix), profile.brimMl()));
-    }
-
-    private static List<Place> places(Batch batch) {
+    private static List<Place> places(Batch batch, Stack.Bed bed) {
         var cooler = batch.cooler();
-        var untilJudged = new Place(batch.airC(), cooler.h(), cooler.h(), cooler.hBase(), SetHistory.JUDGED_AT);
-        var after = new Place(batch.airC(), cooler.h(), cooler.h(), cooler.hBase(), LASTS - SetHistory.JUDGED_AT);
+        double hBase = bed.fromMm() == 0 ? cooler.hBase() : 0;
+        var untilJudged = new Place(batch.airC(), cooler.h(), cooler.h(), hBase, SetHistory.JUDGED_AT);
+        var after = new Place(batch.airC(), cooler.h(), cooler.h(), hBase, LASTS - SetHistory.JUDGED_AT);
         return List.of(untilJudged, after);
     }
 
     private static Dip.Window dip(Batch batch, Material material, double meltC) {
         var vessel = batch.mould().vessel();
-        return vessel.wallMm() > 0
+        boolean dipped = batch.served() == Served.TURNED_OUT && batch.mould().release() == Release.DIP;
+        return vessel.wallMm() > 0 && dipped
                 ? Dip.of(vessel.wallMm(), vessel.material(), material, batch.airC(), DIP_WATER_C, meltC)
                 : new Dip.Window(0, 0, 0);
     }
 
     /** The same study, asked for another figure. */
     Study wanting(Wanted wanted) {
-        var b = batch;
-        var asked = new Batch(
-                b.name(),
-                b.served(),
-                Optional.of(wanted),
-                b.component(),
-                b.mould(),
-                b.count(),
-                b.loss(),
-                b.cooler(),
-                b.airC(),
-                b.pouredAt());
         return new Study(
-                asked, kitchen, mix, material, model, factors, fillMl, fillMm, grid, history, slump, dip, report,
+                batch.wanting(wanted),
+                index,
+                component,
+                kitchen,
+                mix,
+                material,
+                model,
+                factors,
+                bed,
+                startSeconds,
+                grid,
+                history,
+                slump,
+                dip,
+                report,
                 joining);
+    }
+
+    /** JSON pointer to a place in this component, such as {@code /gel/amount}. */
+    String at(String place) {
+        return "/components/" + index + place;
+    }
+
+    /** Whether the dessert is this component alone. */
+    boolean alone() {
+        return batch.components().size() == 1;
+    }
+
+    /** Volume of this component meant for each mould, ml. */
+    double fillMl() {
+        return bed.ml();
+    }
+
+    /** Height that it fills to, mm. */
+    double fillMm() {
+        return bed.toMm();
     }
 
     /** A temperature as this kitchen reads it. */
@@ -183,6 +237,11 @@ record Study(
     /** A difference of temperature as this kitchen reads it. */
     String difference(double kelvin) {
         return Words.difference(kelvin, kitchen.temperature());
+    }
+
+    /** Clock time some seconds after this layer is poured. */
+    String clock(double seconds) {
+        return Words.clock(batch.pouredAt(), startSeconds + seconds);
     }
 
     /** Gelling agent of the aqueous phase, g/L. */
@@ -200,6 +259,45 @@ record Study(
         return model.settingOnset(gramsPerLitre());
     }
 
+    /** Whether its firmness is a matter of gel, fat network or both; else it is only poured over. */
+    boolean sets() {
+        return component.gels() || component.network().exists();
+    }
+
+    /** Whether fat and air set it, with or without a gel: its firmness has words of its own. */
+    boolean fatSet() {
+        return component.kind().fatSets();
+    }
+
+    /** Lower end of the firmness that its way of serving wants, Pa. */
+    double leastPa() {
+        return band()[0];
+    }
+
+    /** Upper end of it, Pa. */
+    double mostPa() {
+        return band()[1];
+    }
+
+    private double[] band() {
+        var served = batch.served();
+        if (fatSet()) {
+            return switch (served) {
+                case IN_GLASS -> FAT_IN_GLASS_PA;
+                case TURNED_OUT -> FAT_TURNED_OUT_PA;
+                case SLICED -> FAT_SLICED_PA;
+            };
+        }
+        return component.kind() == Kind.JELLY && !alone()
+                ? JELLY_LAYER_PA
+                : new double[] {served.leastPa(), served.mostPa()};
+    }
+
+    /** The middle of the band on the firmness scale, Pa. */
+    double aimPa() {
+        return Math.sqrt(leastPa() * mostPa());
+    }
+
     /** Mean rigidity of each row a day after pouring, Pa. */
     double[] rowsWhenJudged() {
         return history.rowsWhenJudged(gramsPerLitre(), factors.product());
@@ -208,6 +306,13 @@ record Study(
     /** Mean rigidity of the body a day after pouring, Pa: what it is judged by. */
     double judgedPa() {
         return Arrays.stream(rowsWhenJudged()).average().orElse(0);
+    }
+
+    /** Rigidity a day after pouring, warmed (or cooled) to T °C throughout, Pa. */
+    double rigidityAt(double celsius) {
+        double share = model.shareAt(history.meanShareWhenJudged(), celsius);
+        return model.rigidity(gramsPerLitre(), share, factors.product())
+                + FatSet.of(component, mix).at(celsius);
     }
 
     /** Mean strain of the body turned out a day after pouring. */

@@ -1,8 +1,8 @@
 package com.deftchill.core.assess;
 
 import com.deftchill.core.amount.Typed;
-import com.deftchill.core.batch.Batch;
 import com.deftchill.core.batch.BatchReader;
+import com.deftchill.core.batch.Component;
 import com.deftchill.core.batch.Wanted;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.gel.Firmness;
@@ -21,7 +21,6 @@ import java.util.Optional;
 
 /** Puts another gelling agent in place of the present one, by every school at once. */
 final class Swapping {
-    private static final String GEL = "/components/0/gel/";
     /** Poured this much above where the other agent sets, K [E]. */
     private static final double ABOVE_ONSET_K = 8;
 
@@ -51,8 +50,8 @@ final class Swapping {
         return new Swap(other.id(), other.name(), doses, most - least, advice(other, doses), evidence(other));
     }
 
-    private Batch.Gel gel() {
-        return now.batch().component().gel();
+    private Component.Gel gel() {
+        return now.component().gel();
     }
 
     private Optional<Swap.SwapDose> bySchool(SwapSchool school, GelProduct other) {
@@ -94,15 +93,15 @@ final class Swapping {
     }
 
     private Optional<Study> study(GelProduct other, double grams) {
-        return assessor.study(with(changes(other, grams)), workplace).study();
+        return assessor.study(with(changes(other, grams)), now.index(), workplace);
     }
 
     private Optional<Swap.SwapDose> dose(String school, String words, String rule, GelProduct other, double exact) {
         double division = workplace.kitchen().fineScaleG();
         double grams = division * Math.max(1, Math.rint(exact / division));
         var changes = changes(other, grams);
-        return assessor.study(with(changes), workplace).study().map(study -> {
-            boolean turnsOut = Milestones.turnsOut(study);
+        return assessor.study(with(changes), now.index(), workplace).map(study -> {
+            boolean turnsOut = study.alone() && Milestones.turnsOut(study.batch());
             double firmness = Firmness.score(study.judgedPa());
             var stands = turnsOut ? ", stands " + Typed.write(study.standingMm(), 0) + " mm" : "";
             var fix = new Fix(
@@ -117,7 +116,7 @@ final class Swapping {
                     grams,
                     other.form() == Form.SHEET ? Optional.of(grams / other.sheetG()) : Optional.empty(),
                     firmness,
-                    Firmness.of(study.judgedPa()).words(),
+                    FirmnessVerdict.words(study, study.judgedPa()),
                     turnsOut ? Optional.of(study.standingMm()) : Optional.empty(),
                     fix);
         });
@@ -126,24 +125,24 @@ final class Swapping {
     /** Product, dose, bloom water in proportion; another kind of agent wants the boil and a warmer pour. */
     private List<Fix.Change> changes(GelProduct other, double grams) {
         var changes = new ArrayList<Fix.Change>();
-        changes.add(new Fix.Change(GEL + "product", other.id()));
-        changes.add(new Fix.Change(GEL + "amount", Words.grams(grams)));
+        changes.add(new Fix.Change(now.at("/gel/") + "product", other.id()));
+        changes.add(new Fix.Change(now.at("/gel/") + "amount", Words.grams(grams)));
         if (!other.isGelatin()) {
             double pour = other.heat().setsC() + ABOVE_ONSET_K;
-            changes.add(new Fix.Change(GEL + "bloomWater", ""));
-            changes.add(new Fix.Change("/components/0/heat/hot", now.celsius(BOIL_C)));
-            if (now.batch().component().pourC() < pour) {
-                changes.add(new Fix.Change("/components/0/pourTemperature", now.celsius(pour)));
+            changes.add(new Fix.Change(now.at("/gel/") + "bloomWater", ""));
+            changes.add(new Fix.Change(now.at("/heat/hot"), now.celsius(BOIL_C)));
+            if (now.component().pourC() < pour) {
+                changes.add(new Fix.Change(now.at("/pourTemperature"), now.celsius(pour)));
             }
         } else {
             double water = gel().waterG() > 0 ? gel().waterG() / gel().grams() : BatchReader.SQUEEZED_KEEPS;
-            changes.add(new Fix.Change(GEL + "bloomWater", Words.grams(water * grams)));
+            changes.add(new Fix.Change(now.at("/gel/") + "bloomWater", Words.grams(water * grams)));
         }
         return changes;
     }
 
     private WrittenFormula with(List<Fix.Change> changes) {
-        return Rewriting.take(formula, changes);
+        return Rewriting.take(formula, now.index(), changes);
     }
 
     private String advice(GelProduct other, List<Swap.SwapDose> doses) {

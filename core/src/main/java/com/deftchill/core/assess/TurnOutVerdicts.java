@@ -11,6 +11,7 @@ import com.deftchill.core.verdict.Fix;
 import com.deftchill.core.verdict.Verdict;
 import com.deftchill.core.verdict.Verdict.Tone;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 
 /** Whether it stands on the plate, and how it leaves its mould. */
@@ -20,35 +21,37 @@ final class TurnOutVerdicts {
 
     private TurnOutVerdicts() {}
 
-    static List<Verdict> of(Study study) {
-        if (study.batch().served() != Served.TURNED_OUT) {
+    static List<Verdict> of(Dessert dessert) {
+        var main = dessert.main();
+        if (dessert.batch().served() == Served.IN_GLASS || main.isEmpty()) {
             return List.of();
         }
-        if (study.batch().mould().release() == Release.NONE) {
-            return List.of(glass(study));
+        if (dessert.batch().mould().release() == Release.NONE) {
+            return dessert.batch().served() == Served.SLICED ? List.of() : List.of(glass(main.get()));
         }
         var verdicts = new ArrayList<Verdict>();
-        verdicts.add(stands(study));
-        if (study.judgedStrain() < Slump.SAGS) {
-            verdicts.add(release(study));
+        verdicts.add(stands(dessert, main.get()));
+        if (dessert.worstStrain() < Slump.SAGS) {
+            verdicts.add(release(main.get()));
         }
         return verdicts;
     }
 
-    private static Verdict stands(Study study) {
-        double strain = study.judgedStrain();
-        double of = study.slump().heightMm();
-        var heights = Typed.write(study.standingMm(), 0) + " of " + Words.mm(of);
+    private static Verdict stands(Dessert dessert, Study study) {
+        double strain = dessert.worstStrain();
+        double of = dessert.mouldedMm();
+        var heights = Typed.write(dessert.standingMm(), 0) + " of " + Words.mm(of);
         var sentence = strain < Slump.SAGS
                 ? "Turned out a day after pouring it stands " + heights + " (" + Slump.words(strain) + ")."
-                : "Turned out a day after pouring it would sink to " + heights + " or lower.";
+                : "Turned out a day after pouring it would sink to " + heights + " or lower"
+                        + (study.alone() ? "." : ": the layer " + weakest(dessert) + " gives way.");
         var evidence = new Evidence(
                 List.of(
                         new Given("Height in the mould", Words.mm(of)),
                         new Given("Density", Typed.write(study.material().density(), 0) + " kg/m3"),
                         new Given("Firmness (G')", Words.pascal(study.judgedPa())),
                         new Given("Mean strain", Words.percent(strain)),
-                        new Given("Standing height", Words.mm(study.standingMm()))),
+                        new Given("Standing height", Words.mm(dessert.standingMm()))),
                 "Each slice is pressed by the weight above it: strain = weight / (area x 3 G'); for a cylinder the mean is"
                         + " density x g x height / (6 G').",
                 List.of(
@@ -65,7 +68,7 @@ final class TurnOutVerdicts {
         // Where it is too soft as well, that verdict offers the dose.
         boolean tooSoft = study.judgedPa() < Served.TURNED_OUT.leastPa();
         var fixes = tooSoft ? List.<Fix>of() : new Dosing(study).fix().stream().toList();
-        return new Verdict("slumps", Tone.BAD, headline, sentence, "/components/0/gel/amount", evidence, fixes);
+        return new Verdict("slumps", Tone.BAD, headline, sentence, study.at("/gel/amount"), evidence, fixes);
     }
 
     private static Verdict release(Study study) {
@@ -88,6 +91,14 @@ final class TurnOutVerdicts {
                         "Run a warm knife along the wall, or line it with acetate beforehand, and lift it straight up.",
                         dipEvidence(study));
         };
+    }
+
+    /** The layer that gives way most. */
+    private static String weakest(Dessert dessert) {
+        return dessert.studies().stream()
+                .max(Comparator.comparingDouble(s -> s.sets() ? s.judgedStrain() : 1))
+                .map(s -> s.component().name())
+                .orElse("");
     }
 
     private static Verdict dip(Study study) {

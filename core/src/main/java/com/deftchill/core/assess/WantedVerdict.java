@@ -1,6 +1,7 @@
 package com.deftchill.core.assess;
 
 import com.deftchill.core.amount.Typed;
+import com.deftchill.core.batch.Component;
 import com.deftchill.core.batch.Wanted;
 import com.deftchill.core.gel.Firmness;
 import com.deftchill.core.verdict.Fix;
@@ -30,7 +31,8 @@ final class WantedVerdict {
         if (Math.abs(now - wanted.value()) <= NEAR) {
             return of(study, "wanted-met", Tone.GOOD, "As you want it: " + asked, "It is " + is + ".", true);
         }
-        boolean possible = new Dosing(study).fix().isPresent();
+        boolean possible = study.component().gel() != Component.Gel.NONE
+                && new Dosing(study).fix().isPresent();
         return possible
                 ? of(study, "wanted", Tone.CAUTION, "Not yet as you want it: " + asked, "It is " + is + ".", false)
                 : of(
@@ -40,7 +42,8 @@ final class WantedVerdict {
                         "No dose reaches it: " + asked,
                         "It is " + is + "; "
                                 + (height
-                                        ? "it fills " + Words.mm(study.fillMm()) + " and always sinks a little."
+                                        ? "it fills " + Words.mm(study.slump().heightMm())
+                                                + " and always sinks a little."
                                         : "an enzyme, alcohol or a warm fridge stands in the way."),
                         true);
     }

@@ -6,7 +6,8 @@ import java.util.Optional;
 /** How the dessert is served; it fixes the firmness target (handbook 2, in Pa [E]). */
 public enum Served {
     TURNED_OUT("turned-out", "turned out on a plate", 350, 1500),
-    IN_GLASS("in-glass", "in its glass", 100, 400);
+    IN_GLASS("in-glass", "in its glass", 100, 400),
+    SLICED("sliced", "sliced", 1500, 6000);
 
     private final String id;
     private final String words;

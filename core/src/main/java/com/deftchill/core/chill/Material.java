@@ -14,6 +14,8 @@ public final class Material {
     private static final double STEP_K = 0.5;
     private static final double PER_STEP = 1 / STEP_K;
     private static final int POINTS = 301;
+    /** Of still air, W/(m K) (handbook 4). */
+    private static final double AIR_CONDUCTIVITY = 0.025;
 
     private final double density;
     private final double[] enthalpy = new double[POINTS];
@@ -36,6 +38,28 @@ public final class Material {
     /** A mix without air that does not freeze; its mass is that of its volume at 20 °C. */
     public static Material of(Composition composition) {
         return new Material(composition.density(20), composition::heatCapacity, composition::conductivity);
+    }
+
+    /**
+     * A mix with air in it, by volume: lighter by the air, as much heat for its mass, and a poorer conductor by
+     * Maxwell-Eucken, k = kc (2 kc + ka - 2 phi (kc - ka)) / (2 kc + ka + phi (kc - ka)), with ka of air 0.025 W/mK.
+     *
+     * @param airShare 0 to below 1
+     */
+    public static Material of(Composition composition, double airShare) {
+        if (airShare == 0) {
+            return of(composition);
+        }
+        return new Material(
+                composition.density(20) * (1 - airShare),
+                composition::heatCapacity,
+                t -> foamed(composition.conductivity(t), airShare));
+    }
+
+    private static double foamed(double kc, double phi) {
+        double difference = kc - AIR_CONDUCTIVITY;
+        double sum = 2 * kc + AIR_CONDUCTIVITY;
+        return kc * (sum - 2 * phi * difference) / (sum + phi * difference);
     }
 
     /** A material of constant properties: kg/m3, J/(kg K), W/(m K), each above 0. */

@@ -7,12 +7,13 @@ import java.util.List;
  * A dessert as written. Amounts, temperatures, counts and times are text as typed; names of things are ids of the larder.
  * Text left out counts as not written.
  *
- * @param schema version of this document. Every field of 1 is one of 2, so that a document of 1 is read as one of 2
+ * @param schema version of this document. Every field of 1 is one of 2 and every one of 2 one of 3, so that an older
+ *     document is read as one of 3
  * @param name of the dessert
  * @param measures whose spoons and cups: {@code metric}, {@code us}, {@code uk}, {@code au}; empty: each is asked about
- * @param served {@code turned-out} or {@code in-glass}
+ * @param served {@code turned-out}, {@code in-glass} or {@code sliced}
  * @param wanted firmness such as 55, or standing height such as 44 mm; empty: as it is served
- * @param components bottom first; for now exactly one
+ * @param components what it is made of: layers bottom first, and parts made for other components
  * @param mould what it is filled into
  * @param cooler where it chills
  * @param pouredAt time of day of pouring, such as 14:00
@@ -31,13 +32,13 @@ public record WrittenFormula(
         List<OwnEntry> own) {
 
     /** The version this code writes. */
-    public static final int SCHEMA = 2;
+    public static final int SCHEMA = 3;
 
     /** The oldest version it reads. */
     public static final int OLDEST_SCHEMA = 1;
 
     public WrittenFormula {
-        schema = schema == OLDEST_SCHEMA ? SCHEMA : schema;
+        schema = schema >= OLDEST_SCHEMA && schema < SCHEMA ? SCHEMA : schema;
         name = text(name);
         measures = text(measures);
         served = text(served);
@@ -65,29 +66,84 @@ public record WrittenFormula(
     }
 
     /**
-     * One mix.
+     * One component of the dessert.
      *
+     * @param id by which other components use it, as {@code @id} in place of an ingredient; may be empty
      * @param name of the component
+     * @param kind such as {@code ganache}; empty: a set cream
+     * @param place {@code layer} of the stack, or {@code part} made only for other components; empty: a layer
      * @param lines its ingredients
      * @param gel its gelling agent
      * @param heat how it is heated
+     * @param fold how foam is whipped and folded in
+     * @param cook how it is joined, cooked and boiled down
+     * @param soak how pieces are dipped
+     * @param crust how thick a base is pressed
+     * @param steps the cook's own words for steps of the method
      * @param pourTemperature such as 45 °C
      */
-    public record Component(String name, List<Line> lines, Gel gel, Heat heat, String pourTemperature) {
+    public record Component(
+            String id,
+            String name,
+            String kind,
+            String place,
+            List<Line> lines,
+            Gel gel,
+            Heat heat,
+            Fold fold,
+            Cook cook,
+            Soak soak,
+            Crust crust,
+            List<OwnStep> steps,
+            String pourTemperature) {
         public Component {
+            id = text(id);
             name = text(name);
+            kind = text(kind);
+            place = text(place);
             lines = list(lines);
             gel = gel == null ? new Gel("", "", "", "") : gel;
             heat = heat == null ? new Heat("", "", "") : heat;
+            fold = fold == null ? new Fold("", "", "", "") : fold;
+            cook = cook == null ? new Cook("", "", "", "") : cook;
+            soak = soak == null ? new Soak("", "") : soak;
+            crust = crust == null ? new Crust("", "", "") : crust;
+            steps = list(steps);
             pourTemperature = text(pourTemperature);
+        }
+
+        /** A set cream. */
+        public Component(String name, List<Line> lines, Gel gel, Heat heat, String pourTemperature) {
+            this("", name, "", "", lines, gel, heat, null, null, null, null, null, pourTemperature);
+        }
+
+        /** The same with other amounts of everything weighed. */
+        public Component withAmounts(List<Line> otherLines, Gel otherGel) {
+            return new Component(
+                    id, name, kind, place, otherLines, otherGel, heat, fold, cook, soak, crust, steps, pourTemperature);
+        }
+
+        /** The same with another note of what boils away. */
+        public Component withBoiledAway(String text) {
+            var cooked = new Cook(cook.join(), cook.minutes(), text, cook.stage());
+            return new Component(
+                    id, name, kind, place, lines, gel, heat, fold, cooked, soak, crust, steps, pourTemperature);
+        }
+
+        /** The same with another gelling agent, heat and pouring temperature. */
+        public Component withGel(Gel otherGel, Heat otherHeat, String otherPour) {
+            return new Component(
+                    id, name, kind, place, lines, otherGel, otherHeat, fold, cook, soak, crust, steps, otherPour);
         }
     }
 
     /**
-     * An ingredient's id and its amount, such as 500 g.
+     * An ingredient's id and its amount, such as 500 g; or {@code @id} of another component, with grams or a share of it
+     * such as {@code half}.
      *
      * @param treatment {@code raw}, {@code heated}, {@code canned} or {@code pasteurised}; empty: as bought
-     * @param share {@code hot} or {@code cold}: whether it is heated or joins cold; empty: hot
+     * @param share {@code hot} or {@code cold}: whether it is heated or joins cold; {@code whipped}: folded in as foam;
+     *     {@code soak}: the liquid that pieces are dipped into; empty: hot
      */
     public record Line(String ingredient, String amount, String treatment, String share) {
         public Line {
@@ -125,6 +181,83 @@ public record WrittenFormula(
             hot = text(hot);
             held = text(held);
             cold = text(cold);
+        }
+    }
+
+    /**
+     * How foam is whipped and folded in; each empty when not written.
+     *
+     * @param whip {@code ribbon}, {@code soft}, {@code medium} or {@code stiff}; empty: medium
+     * @param school {@code thirds}, {@code first-beaten} or {@code beaten}; empty: thirds
+     * @param base temperature of the base at folding, such as 30 °C
+     * @param foam temperature of the foam, such as 5 °C
+     */
+    public record Fold(String whip, String school, String base, String foam) {
+        public Fold {
+            whip = text(whip);
+            school = text(school);
+            base = text(base);
+            foam = text(foam);
+        }
+    }
+
+    /**
+     * How it is joined and cooked; each empty when not written.
+     *
+     * @param join of a ganache: {@code hot-cream}, {@code melted} or {@code butter-in-bits}; empty: hot-cream
+     * @param minutes at the boil or simmer, such as 12 min
+     * @param boiledAway what it loses, such as 20 % or 120 g
+     * @param stage of a caramel: {@code light}, {@code medium} or {@code dark}; of a cooked egg: how it is heated
+     */
+    public record Cook(String join, String minutes, String boiledAway, String stage) {
+        public Cook {
+            join = text(join);
+            minutes = text(minutes);
+            boiledAway = text(boiledAway);
+            stage = text(stage);
+        }
+    }
+
+    /**
+     * How pieces are dipped.
+     *
+     * @param dip how long each side stays in the liquid, such as 3 s; {@code drenched}
+     * @param barrier {@code cream}: a thin layer below keeps the liquid from the rest; empty: none
+     */
+    public record Soak(String dip, String barrier) {
+        public Soak {
+            dip = text(dip);
+            barrier = text(barrier);
+        }
+    }
+
+    /**
+     * How a base is pressed or rolled.
+     *
+     * @param thickness such as 6 mm
+     * @param wall height of its wall, such as 25 mm; empty: none
+     * @param finish {@code chilled} or {@code baked}; empty: chilled
+     */
+    public record Crust(String thickness, String wall, String finish) {
+        public Crust {
+            thickness = text(thickness);
+            wall = text(wall);
+            finish = text(finish);
+        }
+    }
+
+    /**
+     * The cook's own word on a step: other text for a computed one, or a step of one's own.
+     *
+     * @param of code of the computed step that it rewords, or {@code after:} and the code of the step that it follows
+     * @param text what to do
+     * @param minutes how long it takes, such as 5 min; empty: as computed, or no time
+     */
+    public record OwnStep(String of, String text, String minutes) {
+        public OwnStep {
+            of = WrittenFormula.text(of);
+            text = WrittenFormula.text(text);
+            minutes = WrittenFormula.text(minutes);
         }
     }
 

@@ -66,6 +66,11 @@ public final class GelatinModel implements GelModel {
     }
 
     @Override
+    public double shareAt(double share, double celsius) {
+        return Math.min(share, equilibriumHelixShare(celsius));
+    }
+
+    @Override
     public Setting setting(int points) {
         return new Maturing(this, points);
     }

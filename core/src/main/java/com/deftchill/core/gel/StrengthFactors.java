@@ -54,7 +54,9 @@ public record StrengthFactors(List<Factor> factors) {
      */
     public static StrengthFactors of(Mix mix, Agent agent, double kept) {
         var found = new ArrayList<Factor>();
+        air(mix, found);
         return switch (agent) {
+            case NONE -> new StrengthFactors(found);
             case GELATIN -> gelatin(mix, kept, found);
             case AGAR -> other(mix, false, found);
             case IOTA, KAPPA -> other(mix, true, found);
@@ -69,6 +71,12 @@ public record StrengthFactors(List<Factor> factors) {
         fat(mix, found);
         add(found, "acidity", ACID_BOILED.value(mix.ph()), "pH about %.1f", mix.ph());
         return new StrengthFactors(found);
+    }
+
+    /** Bubbles weaken the continuous phase by (1 - air share)^2 [L]. */
+    private static void air(Mix mix, List<Factor> found) {
+        double continuous = 1 - mix.airShare();
+        add(found, "air", continuous * continuous, "%.0f % of the volume", 100 * mix.airShare());
     }
 
     private static void milkProtein(Mix mix, List<Factor> found) {

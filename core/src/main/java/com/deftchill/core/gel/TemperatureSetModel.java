@@ -15,8 +15,6 @@ public final class TemperatureSetModel implements GelModel {
     private static final double SETS_SECONDS = 300;
 
     private static final double MELTS_SECONDS = 120;
-    /** What no kitchen reaches: the melting point of what is not a gel, °C. */
-    private static final double NEVER_C = -100;
 
     private final GelatinModel reference;
     private final double referenceShare;
@@ -41,6 +39,11 @@ public final class TemperatureSetModel implements GelModel {
     @Override
     public double settingOnset(double gramsPerLitre) {
         return heat.setsC();
+    }
+
+    @Override
+    public double shareAt(double share, double celsius) {
+        return celsius > heat.meltsC() ? 0 : share;
     }
 
     @Override

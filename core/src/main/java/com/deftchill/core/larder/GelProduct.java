@@ -35,6 +35,22 @@ public record GelProduct(
         List<String> allergens,
         Diet diet,
         String source) {
+    /** No gelling agent. */
+    public static final GelProduct NONE = new GelProduct(
+            "",
+            "no gelling agent",
+            Agent.NONE,
+            0,
+            Form.POWDER,
+            0,
+            0,
+            new Heat(0, 0, 0, 0),
+            1,
+            "",
+            List.of(),
+            Diet.VEGETARIAN,
+            "");
+
     public GelProduct {
         allergens = List.copyOf(allergens);
     }
@@ -52,7 +68,8 @@ public record GelProduct(
         GELATIN("gelatin"),
         AGAR("agar"),
         IOTA("iota carrageenan"),
-        KAPPA("kappa carrageenan");
+        KAPPA("kappa carrageenan"),
+        NONE("no gelling agent");
 
         private final String words;
 

@@ -2,8 +2,10 @@ package com.deftchill.core.larder;
 
 import com.deftchill.core.amount.Subject;
 import com.deftchill.core.composition.Composition;
+import com.deftchill.core.cook.Soaking;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -41,8 +43,14 @@ public record Ingredient(
     /**
      * @param bulk level density, g/ml; 0 for what is poured, whose density follows from its composition
      * @param pieces mass of a piece by its name in the singular, g
+     * @param soaking how it takes up a liquid, for dry sponge and biscuits
      */
-    public record Spooned(double bulk, Map<String, Double> pieces) {
+    public record Spooned(double bulk, Map<String, Double> pieces, Optional<Soaking> soaking) {
+        /** What is not dipped. */
+        public Spooned(double bulk, Map<String, Double> pieces) {
+            this(bulk, pieces, Optional.empty());
+        }
+
         public Spooned {
             pieces = Map.copyOf(pieces);
         }
@@ -98,6 +106,11 @@ public record Ingredient(
                 poured,
                 spooned.pieces(),
                 group.equals("egg") ? "egg eggs yolks whites".split(" ") : new String[0]);
+    }
+
+    /** How it takes up a liquid, for dry sponge and biscuits. */
+    public Optional<Soaking> soaking() {
+        return spooned.soaking();
     }
 
     public boolean has(Trait trait) {

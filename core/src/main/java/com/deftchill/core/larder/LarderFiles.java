@@ -2,6 +2,7 @@ package com.deftchill.core.larder;
 
 import com.deftchill.core.composition.Composition;
 import com.deftchill.core.composition.Constituent;
+import com.deftchill.core.cook.Soaking;
 import com.deftchill.core.larder.Ingredient.Protease;
 import com.deftchill.core.larder.Ingredient.Tint;
 import com.deftchill.core.larder.Ingredient.Trait;
@@ -18,6 +19,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -93,7 +95,10 @@ public final class LarderFiles {
                 number(row, "buffer"),
                 Protease.valueOf(upper(row, "enzyme")),
                 Tint.valueOf(upper(row, "tint")),
-                new Ingredient.Spooned(row.get("bulk").isEmpty() ? 0 : number(row, "bulk"), pieces(row.get("pieces"))),
+                new Ingredient.Spooned(
+                        row.get("bulk").isEmpty() ? 0 : number(row, "bulk"),
+                        pieces(row.get("pieces")),
+                        soaking(row.get("soak"))),
                 new Ingredient.Labelling(
                         words(row, "allergens"),
                         words(row, "mayContain"),
@@ -133,6 +138,15 @@ public final class LarderFiles {
                 .filter(piece -> !piece.isEmpty())
                 .map(piece -> piece.split(":"))
                 .collect(Collectors.toMap(piece -> piece[0], piece -> Double.valueOf(piece[1])));
+    }
+
+    /** Reads {@code 1.3@2.5}: capacity, g/g, and time constant, s. */
+    private static Optional<Soaking> soaking(String text) {
+        if (text.isEmpty()) {
+            return Optional.empty();
+        }
+        var parts = text.split("@");
+        return Optional.of(new Soaking(Double.parseDouble(parts[0]), Double.parseDouble(parts[1])));
     }
 
     private static List<String> words(CSVRecord row, String column) {

@@ -17,17 +17,29 @@ import java.util.Map;
  * @param gelatinG dry gelatin, g
  * @param composition mass shares of the whole, gelatin as other protein
  * @param ph estimated pH: buffer-weighted mean of the ingredients' pH [E]
+ * @param buffer how strongly it holds its pH, mmol per kg and pH unit
  * @param protease the worst protein-cutting enzyme present
  * @param proteaseFrom the ingredient that carries it, or empty
+ * @param airMl air in bubbles and pores, ml
  */
 public record Mix(
-        double massG, double gelatinG, Composition composition, double ph, Protease protease, String proteaseFrom) {
+        double massG,
+        double gelatinG,
+        Composition composition,
+        double ph,
+        double buffer,
+        Protease protease,
+        String proteaseFrom,
+        double airMl) {
 
     /** pH of a mix without any buffering ingredient. */
     public static final double NEUTRAL_PH = 7;
 
     /** Density of ethanol, g/ml (handbook 4). */
     private static final double ETHANOL_G_PER_ML = 0.789;
+
+    private static final double ROOM_C = 20;
+    private static final double ML_PER_L = 1000;
 
     /** An ingredient, its mass, g, and what was done to it. */
     public record Part(Ingredient ingredient, double grams, Treatment treatment) {
@@ -77,7 +89,61 @@ public record Mix(
         masses.merge(Constituent.WATER, bloomWaterG, Double::sum);
         double total = masses.values().stream().mapToDouble(Double::doubleValue).sum();
         double ph = buffer > 0 ? bufferedPh / buffer : NEUTRAL_PH;
-        return new Mix(total, gelatinG, Composition.ofMasses(masses, total), ph, protease, proteaseFrom);
+        return new Mix(
+                total, gelatinG, Composition.ofMasses(masses, total), ph, buffer / total, protease, proteaseFrom, 0);
+    }
+
+    /** The same, with so much working gelling agent in it, g. */
+    public Mix withGelatin(double grams) {
+        return new Mix(massG, grams, composition, ph, buffer, protease, proteaseFrom, airMl);
+    }
+
+    /** The same with so much water boiled away, g, never more than there is. */
+    public Mix dried(double grams) {
+        double away = Math.min(grams, waterG());
+        if (!(away > 0)) {
+            return this;
+        }
+        var masses = new EnumMap<Constituent, Double>(Constituent.class);
+        for (var constituent : Constituent.values()) {
+            masses.put(constituent, grams(constituent));
+        }
+        masses.merge(Constituent.WATER, -away, Double::sum);
+        double left = massG - away;
+        return new Mix(
+                left,
+                gelatinG,
+                Composition.ofMasses(masses, left),
+                ph,
+                buffer * massG / left,
+                protease,
+                proteaseFrom,
+                airMl);
+    }
+
+    /** The same with air in it, ml: in bubbles, and in pores. */
+    public Mix withAir(double bubblesMl, double poresMl) {
+        return new Mix(massG, gelatinG, composition, ph, buffer, protease, proteaseFrom, bubblesMl + poresMl);
+    }
+
+    /** Volume at 20 °C, air included, ml. */
+    public double volumeMl() {
+        return denseMl() + airMl;
+    }
+
+    /** Volume at 20 °C without air, ml. */
+    public double denseMl() {
+        return ML_PER_L * massG / composition.density(ROOM_C);
+    }
+
+    /** Air by volume, ml/ml. */
+    public double airShare() {
+        return airMl / volumeMl();
+    }
+
+    /** Density at 20 °C, air included, g/ml. */
+    public double gramsPerMl() {
+        return massG / volumeMl();
     }
 
     /** Water of the whole mix, bloom water included, g. */

@@ -27,13 +27,25 @@ public final class Slump {
     private final double[] volume;
     private final double density;
     private final double total;
+    /** What lies on it, as so much of itself, m3. */
+    private final double aboveM3;
 
     /**
      * @param grid the filled vessel, whose rows become slices
      * @param density of the mix, kg/m3
      */
     public Slump(Grid grid, double density) {
+        this(grid, density, 0);
+    }
+
+    /**
+     * @param grid the filled vessel, whose rows become slices
+     * @param density of the mix, kg/m3
+     * @param aboveKg mass of other layers that lies on it, kg
+     */
+    public Slump(Grid grid, double density, double aboveKg) {
         this.density = density;
+        this.aboveM3 = aboveKg / density;
         height = new double[grid.rows()];
         volume = new double[grid.rows()];
         for (int row = 0; row < grid.rows(); row++) {
@@ -56,7 +68,7 @@ public final class Slump {
      */
     public double[] strains(double[] rigidityPa) {
         var strains = new double[height.length];
-        double above = 0;
+        double above = aboveM3;
         for (int row = 0; row < height.length; row++) {
             double weight = GRAVITY * density * (above + volume[row] / 2);
             double area = volume[row] / height[row];

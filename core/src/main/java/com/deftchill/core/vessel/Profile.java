@@ -1,5 +1,7 @@
 package com.deftchill.core.vessel;
 
+import java.util.ArrayList;
+import java.util.List;
 import org.hipparchus.analysis.solvers.BrentSolver;
 
 /**
@@ -52,6 +54,59 @@ public final class Profile {
             z[i] = radiusMm * (1 - Math.cos(angle));
         }
         return new Profile(symmetry, lengthMm, r, z);
+    }
+
+    /** What of this vessel lies above a height below the brim, as a vessel of its own. */
+    public Profile above(double fromMm) {
+        int first = 0;
+        while (heightMm[first] <= fromMm) {
+            first++;
+        }
+        int kept = heightMm.length - first;
+        var r = new double[kept + 1];
+        var z = new double[kept + 1];
+        r[0] = halfWidthAtMm(fromMm);
+        for (int i = 0; i < kept; i++) {
+            r[i + 1] = halfWidthMm[first + i];
+            z[i + 1] = heightMm[first + i] - fromMm;
+        }
+        return new Profile(symmetry, lengthMm, r, z);
+    }
+
+    /** This vessel lined with something of a thickness up to a height: what is left inside. */
+    public Profile lined(double thicknessMm, double toMm) {
+        double top = Math.min(toMm, brimMm());
+        double step = Math.min(0.01, (brimMm() - top) / 2);
+        var r = new ArrayList<Double>();
+        var z = new ArrayList<Double>();
+        for (int i = 0; i < points(); i++) {
+            if (i > 0 && heightMm[i - 1] < top && heightMm[i] >= top) {
+                add(r, z, halfWidthAtMm(top) - thicknessMm, top);
+                if (step > 0) {
+                    add(r, z, halfWidthAtMm(top + step), top + step);
+                }
+            }
+            if (heightMm[i] < top) {
+                add(r, z, halfWidthMm[i] - thicknessMm, heightMm[i]);
+            } else if (heightMm[i] > top + step) {
+                add(r, z, halfWidthMm[i], heightMm[i]);
+            }
+        }
+        return new Profile(
+                symmetry,
+                lengthMm,
+                r.stream().mapToDouble(Double::doubleValue).toArray(),
+                z.stream().mapToDouble(Double::doubleValue).toArray());
+    }
+
+    private static void add(List<Double> r, List<Double> z, double halfWidth, double height) {
+        r.add(Math.max(0, halfWidth));
+        z.add(height);
+    }
+
+    /** Length of wall met at a height, mm. */
+    public double perimeterMm(double z) {
+        return symmetry.perimeter(halfWidthAtMm(z), lengthMm);
     }
 
     public Symmetry symmetry() {

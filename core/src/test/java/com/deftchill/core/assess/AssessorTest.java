@@ -266,7 +266,9 @@ class AssessorTest {
             }
             var a = outcome.assessment().orElseThrow();
             assertThat(a.toString()).as("seed %d, formula %d", seed, n).doesNotContain("NaN");
-            assertThat(a.course().firmness()).as("seed %d, formula %d", seed, n).doesNotContain(Double.NaN);
+            assertThat(a.components().get(0).course().orElseThrow().firmness())
+                    .as("seed %d, formula %d", seed, n)
+                    .doesNotContain(Double.NaN);
             assertThat(a.line()).isNotEmpty();
             assertThat(a.verdicts())
                     .allSatisfy(v -> assertThat(v.evidence().inputs()).isNotEmpty());
@@ -319,7 +321,7 @@ class AssessorTest {
     }
 
     private static Study study(WrittenFormula formula) {
-        return ASSESSOR.study(formula, WORKPLACE).study().orElseThrow();
+        return ASSESSOR.study(formula, 0, WORKPLACE).orElseThrow();
     }
 
     private static double hours(Study study) {

@@ -14,15 +14,11 @@ import static com.deftchill.core.Formulas.withWanted;
 import static com.deftchill.core.Kitchens.assess;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.deftchill.core.Pointers;
 import com.deftchill.core.formula.WrittenFormula;
-import com.deftchill.core.formula.WrittenFormula.Component;
-import com.deftchill.core.formula.WrittenFormula.Cooling;
 import com.deftchill.core.formula.WrittenFormula.Gel;
-import com.deftchill.core.formula.WrittenFormula.Heat;
 import com.deftchill.core.formula.WrittenFormula.Line;
-import com.deftchill.core.formula.WrittenFormula.Moulds;
 import com.deftchill.core.verdict.Evidence;
-import com.deftchill.core.verdict.Fix;
 import com.deftchill.core.verdict.Verdict;
 import com.deftchill.core.verdict.Verdict.Tone;
 import java.util.ArrayList;
@@ -69,7 +65,9 @@ class EveryAnswerTest {
         a.verdicts().forEach(v -> evidence.add(v.evidence()));
         a.milestones().forEach(m -> evidence.add(m.evidence()));
         a.flags().forEach(f -> evidence.add(f.evidence()));
-        evidence.add(a.strip().evidence());
+        a.components().forEach(c -> c.strip().ifPresent(strip -> evidence.add(strip.evidence())));
+        a.components().forEach(c -> c.figures().forEach(figure -> evidence.add(figure.evidence())));
+        evidence.add(a.nutrition().evidence());
         assertThat(evidence).allSatisfy(e -> {
             assertThat(e.rule()).isNotBlank();
             assertThat(e.uncertainty()).isNotBlank();
@@ -102,7 +100,7 @@ class EveryAnswerTest {
     void everyFixCanBeTakenAndAnswersItsVerdict(WrittenFormula formula) {
         for (var verdict : assess(formula).verdicts()) {
             for (var fix : verdict.fixes()) {
-                var after = assess(take(formula, fix.changes()));
+                var after = assess(Pointers.take(formula, fix.changes()));
                 if (verdict.tone().compareTo(Tone.CAUTION) <= 0) {
                     assertThat(after.verdicts())
                             .as("%s after: %s", verdict.code(), fix.label())
@@ -111,58 +109,5 @@ class EveryAnswerTest {
                 }
             }
         }
-    }
-
-    private static WrittenFormula take(WrittenFormula f, List<Fix.Change> changes) {
-        for (var change : changes) {
-            f = set(f, change.path(), change.value());
-        }
-        return f;
-    }
-
-    private static WrittenFormula set(WrittenFormula f, String path, String value) {
-        var c = f.components().get(0);
-        var gel = c.gel();
-        var heat = c.heat();
-        var lines = new ArrayList<>(c.lines());
-        var pour = c.pourTemperature();
-        var moulds = f.mould();
-        var cooler = f.cooler();
-        var served = f.served();
-        switch (path) {
-            case "/components/0/gel/product" -> gel = new Gel(value, gel.amount(), gel.bloom(), gel.bloomWater());
-            case "/components/0/gel/amount" -> gel = new Gel(gel.product(), value, gel.bloom(), gel.bloomWater());
-            case "/components/0/gel/bloom" -> gel = new Gel(gel.product(), gel.amount(), value, gel.bloomWater());
-            case "/components/0/gel/bloomWater" -> gel = new Gel(gel.product(), gel.amount(), gel.bloom(), value);
-            case "/components/0/heat/hot" -> heat = new Heat(value, heat.held(), heat.cold());
-            case "/components/0/heat/cold" -> heat = new Heat(heat.hot(), heat.held(), value);
-            case "/components/0/pourTemperature" -> pour = value;
-            case "/mould/count" -> moulds = new Moulds(moulds.mould(), value, moulds.loss());
-            case "/cooler/air" -> cooler = new Cooling(cooler.cooler(), value);
-            case "/served" -> served = value;
-            default -> {
-                var steps = path.split("/");
-                int index = Integer.parseInt(steps[4]);
-                var old = lines.get(index);
-                lines.set(
-                        index,
-                        new Line(
-                                old.ingredient(),
-                                steps[5].equals("amount") ? value : old.amount(),
-                                steps[5].equals("treatment") ? value : old.treatment(),
-                                steps[5].equals("share") ? value : old.share()));
-            }
-        }
-        return new WrittenFormula(
-                f.schema(),
-                f.name(),
-                f.measures(),
-                served,
-                f.wanted(),
-                List.of(new Component(c.name(), lines, gel, heat, pour)),
-                moulds,
-                cooler,
-                f.pouredAt(),
-                f.own());
     }
 }

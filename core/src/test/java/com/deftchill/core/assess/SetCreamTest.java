@@ -126,11 +126,11 @@ class SetCreamTest {
     @Test
     void eachBloomSchoolCountsItsWater() {
         var weighed = assess(pear());
-        assertThat(weighed.amounts().bloomWaterG()).isEqualTo(75);
+        assertThat(weighed.components().get(0).amounts().bloomWaterG()).isEqualTo(75);
         var squeezed = assess(withGel(pear(), new Gel("sheet-gold", "15 g", "squeezed", "")));
-        assertThat(squeezed.amounts().bloomWaterG()).isEqualTo(75);
+        assertThat(squeezed.components().get(0).amounts().bloomWaterG()).isEqualTo(75);
         var dry = assess(withGel(pear(), new Gel("sheet-gold", "15 g", "dry", "")));
-        assertThat(dry.amounts().bloomWaterG()).isZero();
+        assertThat(dry.components().get(0).amounts().bloomWaterG()).isZero();
         assertThat(verdict(dry, "bloom-dry")).isPresent();
         assertThat(dry.prediction().firmness())
                 .isGreaterThan(weighed.prediction().firmness());
@@ -154,7 +154,7 @@ class SetCreamTest {
     @Test
     void theStripRisesAndAgreesWithTheVerdict() {
         var a = assess(pear());
-        var strip = a.strip();
+        var strip = a.components().get(0).strip().orElseThrow();
         assertThat(strip.firmness()).isEqualTo(a.prediction().firmness());
         for (int i = 1; i < strip.doses().size(); i++) {
             assertThat(strip.doses().get(i).grams())
@@ -248,7 +248,7 @@ class SetCreamTest {
                 .singleElement()
                 .satisfies(p -> assertThat(p.fixes()).hasSize(2));
         var a = assess(withPour(pear(), "90 °F"), kitchen);
-        assertThat(a.course().warmestC()[0]).isCloseTo((90 - 32) / 1.8, within(1e-9));
+        assertThat(a.components().get(0).course().orElseThrow().warmestC()[0]).isCloseTo((90 - 32) / 1.8, within(1e-9));
         assertThat(a.method())
                 .anySatisfy(step -> assertThat(step.temperature().orElse("")).contains("°F"));
     }
@@ -276,7 +276,7 @@ class SetCreamTest {
     @Test
     void amountsAsInANotebookAreUnderstoodOrAskedAbout() {
         var cups = withMeasures(with("honey", "2 tbsp", "", ""), "us");
-        var understood = assess(cups).amounts().lines().get(4);
+        var understood = assess(cups).components().get(0).amounts().lines().get(4);
         assertThat(understood.grams()).isCloseTo(2 * 14.787 * 1.44, within(0.5));
         assertThat(understood.how()).contains("US tbsp");
         var asked = ASSESSOR.assess(withMeasures(cups, ""), STANDARD).problems();
@@ -302,7 +302,8 @@ class SetCreamTest {
         var many = IntStream.range(0, 200)
                 .mapToObj(i -> line(i % 2 == 0 ? "cream-35" : "milk-35", "6 g"))
                 .toList();
-        assertThat(assess(withLines(pear(), many)).amounts().lines()).hasSize(200);
+        assertThat(assess(withLines(pear(), many)).components().get(0).amounts().lines())
+                .hasSize(200);
         var dry =
                 withGelatin(withLines(pear(), List.of(line("sugar", "900 g"), line("water", "20 g"))), "300 g", "0 g");
         assertThat(assess(dry).verdicts()).extracting(v -> v.code()).contains("gelatin-over-water");

@@ -20,7 +20,7 @@ import org.junit.jupiter.api.Test;
 
 class SwapAndScaleTest {
     private static Swap swap(WrittenFormula formula, String product) {
-        return ASSESSOR.swaps(formula, List.of(product), STANDARD).swaps().get(0);
+        return ASSESSOR.swaps(formula, 0, List.of(product), STANDARD).swaps().get(0);
     }
 
     private static Scaled scale(WrittenFormula formula, ScaleWish wish) {
@@ -72,7 +72,7 @@ class SwapAndScaleTest {
 
     @Test
     void nothingNamedIsEveryOtherOne() {
-        assertThat(ASSESSOR.swaps(pear(), List.of(), STANDARD).swaps())
+        assertThat(ASSESSOR.swaps(pear(), 0, List.of(), STANDARD).swaps())
                 .extracting(Swap::product)
                 .contains("agar", "sheet-platinum")
                 .doesNotContain("sheet-gold");

@@ -1,0 +1,126 @@
+package com.deftchill.core.assess;
+
+import com.deftchill.core.batch.Component;
+import com.deftchill.core.batch.Kind;
+import com.deftchill.core.larder.Ingredient.Protease;
+import com.deftchill.core.mix.Treatment;
+import com.deftchill.core.verdict.Evidence;
+import com.deftchill.core.verdict.Evidence.Constant;
+import com.deftchill.core.verdict.Evidence.Given;
+import com.deftchill.core.verdict.Fix;
+import com.deftchill.core.verdict.Verdict;
+import com.deftchill.core.verdict.Verdict.Tone;
+import java.util.ArrayList;
+import java.util.List;
+
+/** What a component does to the one it touches. */
+final class ContactVerdicts {
+    /** Sponge under a jelly poured hotter than this swells, up to twice its height (handbook 3) [E]. */
+    private static final double SWELLS_ABOVE_C = 40;
+
+    private ContactVerdicts() {}
+
+    static List<Verdict> of(Dessert dessert) {
+        var verdicts = new ArrayList<Verdict>();
+        var layers = dessert.portraits().stream()
+                .filter(p -> p.bed().exists() || p.kind() == Kind.GARNISH)
+                .toList();
+        for (int i = 1; i < layers.size(); i++) {
+            enzyme(layers.get(i - 1), layers.get(i), verdicts);
+            enzyme(layers.get(i), layers.get(i - 1), verdicts);
+            swelling(dessert, layers.get(i - 1), layers.get(i), verdicts);
+        }
+        return verdicts;
+    }
+
+    /** Raw fruit on or under a gelatin gel cuts it where they touch. */
+    private static void enzyme(Portrait fruit, Portrait gel, List<Verdict> verdicts) {
+        var active = fruit.mix().protease();
+        boolean cuts = active != Protease.NONE && !fruit.component().heating().endsEnzymes();
+        // A gel that carries the enzyme itself is told so already.
+        boolean gelatin = gel.component().gelProduct().isGelatin() && gel.mix().protease() == Protease.NONE;
+        if (!cuts || !gelatin || fruit.component().gelProduct().isGelatin()) {
+            return;
+        }
+        boolean strong = active == Protease.STRONG;
+        var from = fruit.mix().proteaseFrom();
+        var evidence = new Evidence(
+                List.of(
+                        new Given("Carries the enzyme", from + ", in " + fruit.name()),
+                        new Given("Touches", gel.name())),
+                "Protein-cutting enzymes of raw fruit wander into the gel they touch and take it apart from there.",
+                List.of(new Constant("ended by", "5 min at 85 °C, or canning", "L", "kitchen practice")),
+                "How deep depends on hours and ripeness; an hour before service does little.",
+                "Heat the fruit, use it canned, add it at service, or put a layer without gelatin between.");
+        verdicts.add(new Verdict(
+                "enzyme-contact",
+                strong ? Tone.BAD : Tone.CAUTION,
+                "Raw fruit eats into " + gel.name(),
+                from + " raw lies on gelatin: the border turns liquid" + (strong ? " within hours." : " and weeps.")
+                        + " Heat the fruit to " + fruit.celsius(85) + " for 5 min, or add it at service.",
+                fruit.at("/lines"),
+                evidence,
+                fixes(fruit)));
+    }
+
+    private static List<Fix> fixes(Portrait fruit) {
+        var heated = new ArrayList<Fix.Change>();
+        var lines = fruit.component().lines();
+        for (int i = 0; i < lines.size(); i++) {
+            Component.Line line = lines.get(i);
+            if (line.part().protease() != Protease.NONE && line.made().isEmpty()) {
+                heated.add(new Fix.Change(fruit.line(i, "treatment"), Treatment.HEATED.id()));
+            }
+        }
+        var fixes = new ArrayList<Fix>();
+        if (!heated.isEmpty()) {
+            fixes.add(new Fix(
+                    "Heat the fruit to " + fruit.celsius(85) + " for 5 min, then cool it",
+                    "the enzyme is ended",
+                    heated));
+        }
+        if (fruit.kind() == Kind.PIECES) {
+            fixes.add(new Fix(
+                    "Add it at service",
+                    "touches the gel for minutes only",
+                    List.of(fruit.change("/kind", "garnish"))));
+        }
+        return fixes;
+    }
+
+    private static void swelling(Dessert dessert, Portrait sponge, Portrait above, List<Verdict> verdicts) {
+        boolean hot = above.study().isPresent() && above.component().pourC() > SWELLS_ABOVE_C;
+        if (sponge.kind() != Kind.SOAKED || !hot) {
+            return;
+        }
+        double height = sponge.bed().heightMm();
+        double rim = dessert.batch().mould().vessel().profile().brimMm()
+                - dessert.stack().fillMm();
+        var evidence = new Evidence(
+                List.of(
+                        new Given("Sponge", Words.mm(height) + " high"),
+                        new Given(
+                                "Poured on it",
+                                above.name() + " at "
+                                        + above.celsius(above.component().pourC())),
+                        new Given("Room below the rim", Words.mm(rim))),
+                "Sponge under a hot liquid swells to as much as twice its height and lifts what is on it.",
+                List.of(new Constant("swells above", above.celsius(SWELLS_ABOVE_C), "E", "engineering estimate")),
+                "Sponges differ; a soaked one swells less.",
+                "Pour it cooler, soak the sponge first, leave room.");
+        var cooler = above.celsius(SWELLS_ABOVE_C - 5);
+        verdicts.add(new Verdict(
+                "sponge-swells",
+                Tone.CAUTION,
+                "The sponge will swell",
+                above.name() + " is poured at "
+                        + above.celsius(above.component().pourC()) + ": the sponge may rise to " + Words.mm(2 * height)
+                        + "; " + Words.mm(rim) + " is free below the rim.",
+                above.at("/pourTemperature"),
+                evidence,
+                List.of(new Fix(
+                        "Pour it at " + cooler,
+                        "the sponge stays as it is",
+                        List.of(above.change("/pourTemperature", cooler))))));
+    }
+}

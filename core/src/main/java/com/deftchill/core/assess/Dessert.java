@@ -1,0 +1,180 @@
+package com.deftchill.core.assess;
+
+import com.deftchill.core.batch.Batch;
+import com.deftchill.core.batch.Component;
+import com.deftchill.core.batch.Kind;
+import com.deftchill.core.batch.Served;
+import com.deftchill.core.batch.Stack;
+import com.deftchill.core.composition.Constituent;
+import com.deftchill.core.kitchen.Kitchen;
+import com.deftchill.core.larder.Mould.Release;
+import com.deftchill.core.mix.Mix;
+import com.deftchill.core.turnout.Slump;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/**
+ * A dessert computed through: each component by itself, and their stack. A layer is poured once the one below has set.
+ *
+ * @param stack how the layers lie in the mould
+ * @param portraits of the components, in the order of the formula
+ */
+record Dessert(Batch batch, Kitchen kitchen, Stack stack, List<Portrait> portraits) {
+    /** A crumb base hardens in the cold for so long before it is filled, s (handbook 3). */
+    private static final double CRUMB_SECONDS = 30 * 60.0;
+
+    Dessert {
+        portraits = List.copyOf(portraits);
+    }
+
+    static Dessert of(Batch batch, Study.Settings settings) {
+        var stack = Stack.of(batch);
+        var components = batch.components();
+        var mixes = components.stream().map(Component::mix).toList();
+        var portraits = new ArrayList<Portrait>();
+        double start = 0;
+        for (int i = 0; i < components.size(); i++) {
+            var bed = stack.beds().get(i);
+            Optional<Study> study = Optional.empty();
+            if (bed.exists() && !components.get(i).kind().isSolid()) {
+                double above = massOn(batch, stack, i);
+                study = Optional.of(Study.of(batch, i, mixes.get(i), bed, start, above, settings));
+                double sets = study.get().history().setSeconds();
+                start += study.get().sets() && Double.isFinite(sets) ? sets : 0;
+            } else if (bed.exists() && components.get(i).kind() == Kind.CRUMB) {
+                start += CRUMB_SECONDS;
+            }
+            portraits.add(new Portrait(batch, settings.kitchen(), i, components.get(i), mixes.get(i), bed, study));
+        }
+        return new Dessert(batch, settings.kitchen(), stack, portraits);
+    }
+
+    /** What lies on a component when it stands on its plate, g: turned over, what was below it in the mould. */
+    private static double massOn(Batch batch, Stack stack, int index) {
+        boolean over = turnedOver(batch);
+        double mass = 0;
+        for (int i = 0; i < stack.beds().size(); i++) {
+            boolean on = over ? i < index : i > index;
+            mass += on && stack.beds().get(i).exists() ? stack.beds().get(i).grams() : 0;
+        }
+        return mass;
+    }
+
+    /** Whether the mould is turned over, so that what was poured first is on top. */
+    static boolean turnedOver(Batch batch) {
+        var release = batch.mould().release();
+        return batch.components().size() == 1 || release == Release.DIP || release == Release.PEEL;
+    }
+
+    /** Layers that are poured and chilled, bottom first. */
+    List<Study> studies() {
+        return portraits.stream().flatMap(p -> p.study().stream()).toList();
+    }
+
+    /** Those of them that set. */
+    List<Study> setting() {
+        return studies().stream().filter(Study::sets).toList();
+    }
+
+    /** The layer that the dessert is judged by first: of those that set, the largest. */
+    Optional<Study> main() {
+        var of = setting().isEmpty() ? studies() : setting();
+        return of.stream().max(Comparator.comparingDouble(study -> study.bed().ml()));
+    }
+
+    /** Everything together in all moulds and bowls, without counting what goes into other components twice, g. */
+    double totalG() {
+        return portraits.stream()
+                .mapToDouble(p -> p.mix().massG() * Math.max(0, 1 - batch.usedElsewhere(p.component())))
+                .sum();
+    }
+
+    /** Mass in each mould, garnish included, g. */
+    double portionG() {
+        return stack.beds().stream().mapToDouble(Stack.Bed::grams).sum();
+    }
+
+    /** Whether it is meant to be turned out or cut from something that lets it go. */
+    boolean turnsOut() {
+        return batch.served() != Served.IN_GLASS && batch.mould().release() != Release.NONE;
+    }
+
+    /** Seconds from the first pour until everything that sets has set; 0 where nothing does. */
+    double setSeconds() {
+        return latest(setting().stream().map(s -> s.startSeconds() + s.history().setSeconds()));
+    }
+
+    /** Until all of it may be turned out. */
+    double readySeconds() {
+        return latest(setting().stream().map(s -> s.startSeconds() + s.history().readySeconds()));
+    }
+
+    /** Until all of it is at its best. */
+    double bestSeconds() {
+        return latest(setting().stream().map(s -> s.startSeconds() + s.history().bestSeconds()));
+    }
+
+    private static double latest(Stream<Double> seconds) {
+        return seconds.mapToDouble(Double::doubleValue).max().orElse(0);
+    }
+
+    /** Height before slumping, mm. */
+    double mouldedMm() {
+        return alone().map(s -> s.slump().heightMm()).orElse(stack.fillMm());
+    }
+
+    /** Height standing on its plate a day after pouring, mm: solid layers keep theirs. */
+    double standingMm() {
+        double lost = studies().stream()
+                .mapToDouble(s -> s.bed().heightMm() * strain(s))
+                .sum();
+        return alone().map(Study::standingMm).orElse(stack.fillMm() - lost);
+    }
+
+    /** What does not set does not stand. */
+    private static double strain(Study study) {
+        return study.sets() ? study.judgedStrain() : Slump.SAGS;
+    }
+
+    /** Greatest mean strain of a layer turned out. */
+    double worstStrain() {
+        return studies().stream().mapToDouble(Dessert::strain).max().orElse(0);
+    }
+
+    /** The study of a dessert of one component. */
+    Optional<Study> alone() {
+        return portraits.size() == 1 ? portraits.get(0).study() : Optional.empty();
+    }
+
+    /** Mix of everything eaten, g of each constituent over the portions: mass-weighted over the layers. */
+    double grams(Constituent constituent) {
+        return portraits.stream()
+                .mapToDouble(p -> share(p) * p.mix().grams(constituent))
+                .sum();
+    }
+
+    private double share(Portrait portrait) {
+        return portrait.component().layer() ? Math.max(0, 1 - batch.usedElsewhere(portrait.component())) : 0;
+    }
+
+    /** Volume eaten in each portion, ml. */
+    double portionMl() {
+        return stack.beds().stream().mapToDouble(Stack.Bed::ml).sum();
+    }
+
+    /** The mix of a component. */
+    Mix mix(int index) {
+        return portraits.get(index).mix();
+    }
+
+    String celsius(double celsius) {
+        return Words.temperature(celsius, kitchen.temperature());
+    }
+
+    String clock(double seconds) {
+        return Words.clock(batch.pouredAt(), seconds);
+    }
+}

@@ -1,0 +1,75 @@
+package com.deftchill.core.assess;
+
+import com.deftchill.core.assess.Assessment.Nutrient;
+import com.deftchill.core.assess.Assessment.Nutrition;
+import com.deftchill.core.composition.Constituent;
+import com.deftchill.core.verdict.Evidence;
+import com.deftchill.core.verdict.Evidence.Constant;
+import com.deftchill.core.verdict.Evidence.Given;
+import java.util.List;
+
+/** Nutrition calculated from the composition: never an analysis. */
+final class Nutritions {
+    /** Energy of a gram, kJ and kcal (EU regulation 1169/2011, annex XIV) [S]. */
+    private static final double[] FAT = {37, 9};
+
+    private static final double[] CARBOHYDRATE = {17, 4};
+    private static final double[] PROTEIN = {17, 4};
+    private static final double[] ALCOHOL = {29, 7};
+    /** Of dry cocoa solids about so much is protein, the rest is taken as carbohydrate [E]. */
+    private static final double COCOA_PROTEIN = 0.25;
+
+    private Nutritions() {}
+
+    static Nutrition of(Dessert dessert) {
+        double made = 0;
+        for (var constituent : Constituent.values()) {
+            made += dessert.grams(constituent);
+        }
+        double portion = dessert.portionG();
+        return new Nutrition(
+                nutrient(dessert, made, 100),
+                nutrient(dessert, made, portion),
+                new Evidence(
+                        List.of(new Given("A portion", Words.grams(portion))),
+                        "Summed from the composition of every ingredient; starch and fibre together count as carbohydrate.",
+                        List.of(
+                                new Constant("fat", "37 kJ/g", "S", "EU 1169/2011, annex XIV"),
+                                new Constant("carbohydrate, protein", "17 kJ/g", "S", "EU 1169/2011, annex XIV"),
+                                new Constant("alcohol", "29 kJ/g", "S", "EU 1169/2011, annex XIV"),
+                                new Constant("dry cocoa", "a quarter protein", "E", "engineering estimate")),
+                        "Calculated from typical values: about a tenth. For a label use your suppliers' figures.",
+                        "The ingredients."));
+    }
+
+    private static Nutrient nutrient(Dessert dessert, double madeG, double grams) {
+        double share = grams / madeG;
+        double cocoa = dessert.grams(Constituent.COCOA_SOLIDS);
+        double fat = share
+                * (dessert.grams(Constituent.MILK_FAT)
+                        + dessert.grams(Constituent.COCOA_BUTTER)
+                        + dessert.grams(Constituent.OTHER_FAT));
+        double sugars = share * dessert.grams(Constituent.SUGARS);
+        double carbohydrate = sugars + share * (dessert.grams(Constituent.STARCH_FIBRE) + (1 - COCOA_PROTEIN) * cocoa);
+        double protein = share
+                * (dessert.grams(Constituent.MILK_PROTEIN)
+                        + dessert.grams(Constituent.OTHER_PROTEIN)
+                        + COCOA_PROTEIN * cocoa);
+        double alcohol = share * dessert.grams(Constituent.ALCOHOL);
+        double salt = share * dessert.grams(Constituent.SALT);
+        return new Nutrient(
+                grams,
+                energy(0, fat, carbohydrate, protein, alcohol),
+                energy(1, fat, carbohydrate, protein, alcohol),
+                fat,
+                carbohydrate,
+                sugars,
+                protein,
+                salt,
+                alcohol);
+    }
+
+    private static double energy(int unit, double fat, double carbohydrate, double protein, double alcohol) {
+        return FAT[unit] * fat + CARBOHYDRATE[unit] * carbohydrate + PROTEIN[unit] * protein + ALCOHOL[unit] * alcohol;
+    }
+}

@@ -1,0 +1,72 @@
+package com.deftchill.core.assess;
+
+import com.deftchill.core.batch.Batch;
+import com.deftchill.core.batch.Component;
+import com.deftchill.core.batch.Kind;
+import com.deftchill.core.batch.Stack;
+import com.deftchill.core.kitchen.Kitchen;
+import com.deftchill.core.mix.Mix;
+import com.deftchill.core.verdict.Fix;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * One component of a dessert as its verdicts see it.
+ *
+ * @param index in the formula
+ * @param mix what it comes to, air included
+ * @param bed where it lies in the mould
+ * @param study of its chill; absent for what is not poured as a layer
+ */
+record Portrait(
+        Batch batch, Kitchen kitchen, int index, Component component, Mix mix, Stack.Bed bed, Optional<Study> study) {
+
+    Kind kind() {
+        return component.kind();
+    }
+
+    /** JSON pointer to a place in this component, such as {@code /gel/amount}. */
+    String at(String place) {
+        return "/components/" + index + place;
+    }
+
+    /** JSON pointer to a place in a line. */
+    String line(int line, String field) {
+        return at("/lines/" + line + "/" + field);
+    }
+
+    String celsius(double celsius) {
+        return Words.temperature(celsius, kitchen.temperature());
+    }
+
+    String name() {
+        return component.name();
+    }
+
+    /** A change of one field. */
+    Fix.Change change(String place, String value) {
+        return new Fix.Change(at(place), value);
+    }
+
+    /** A line more or less of an ingredient of this component: its present grams and so many on top. */
+    Optional<Fix.Change> more(String ingredient, double grams) {
+        for (int i = 0; i < component.lines().size(); i++) {
+            var part = component.lines().get(i).part();
+            if (part.ingredient().id().equals(ingredient)) {
+                return Optional.of(new Fix.Change(line(i, "amount"), Words.grams(weighed(part.grams() + grams))));
+            }
+        }
+        return Optional.empty();
+    }
+
+    double weighed(double grams) {
+        return kitchen.weighed(grams);
+    }
+
+    /** Lines of the ingredients of a group. */
+    List<Component.Line> group(String group) {
+        return component.lines().stream()
+                .filter(line -> line.part().ingredient().group().equals(group))
+                .toList();
+    }
+}

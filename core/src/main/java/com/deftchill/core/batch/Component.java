@@ -1,0 +1,283 @@
+package com.deftchill.core.batch;
+
+import com.deftchill.core.composition.Constituent;
+import com.deftchill.core.cook.Caramel;
+import com.deftchill.core.cook.CrumbBase;
+import com.deftchill.core.fat.FatNetwork;
+import com.deftchill.core.foam.FoldSchool;
+import com.deftchill.core.foam.Whip;
+import com.deftchill.core.formula.WrittenFormula.OwnStep;
+import com.deftchill.core.gel.HeatAbuse;
+import com.deftchill.core.gel.StrengthFactors;
+import com.deftchill.core.kitchen.BloomSchool;
+import com.deftchill.core.larder.GelProduct;
+import com.deftchill.core.mix.Mix;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.Stream;
+
+/**
+ * One component, weighed.
+ *
+ * @param id by which other components use it
+ * @param layer whether what others leave of it is a layer of the dessert
+ * @param lines ingredients in the order written
+ * @param gel its gelling agent, {@link Gel#NONE} without one
+ * @param pourC temperature at pouring, °C; NaN for what is not poured
+ */
+public record Component(
+        String id,
+        String name,
+        Kind kind,
+        boolean layer,
+        List<Line> lines,
+        Gel gel,
+        Heating heating,
+        Fold fold,
+        Cooked cooked,
+        Dipped dipped,
+        Pressed pressed,
+        List<OwnStep> ownSteps,
+        double pourC) {
+
+    /** Fat of what is spread or beaten rather than poured keeps its structure unless it is melted; milk fat, g/g. */
+    private static final double STRUCTURED_MILK_FAT = 0.25;
+
+    public Component {
+        lines = List.copyOf(lines);
+        ownSteps = List.copyOf(ownSteps);
+    }
+
+    /**
+     * A line of the formula.
+     *
+     * @param part ingredient, grams, treatment; of another component: what it is made of, as an ingredient
+     * @param share how it joins
+     * @param how what its amount was understood as; empty for plain grams
+     * @param made another component that it takes from
+     */
+    public record Line(Mix.Part part, Share share, String how, Optional<Made> made) {
+        /** An ingredient. */
+        public Line(Mix.Part part, Share share, String how) {
+            this(part, share, how, Optional.empty());
+        }
+
+        /** Whether it joins cold. */
+        public boolean cold() {
+            return share != Share.HOT;
+        }
+
+        /** Whether it is whipped before it joins. */
+        public boolean whipped() {
+            return share == Share.WHIPPED;
+        }
+
+        double grams() {
+            return part.grams();
+        }
+    }
+
+    /** A share, 0 to 1 and more, of another component, and what that was mixed to. */
+    public record Made(Component of, double share, Mix mix) {}
+
+    /**
+     * The gelling agent, weighed.
+     *
+     * @param grams dry
+     * @param how what its amount was understood as; empty for plain grams
+     * @param bloom how it meets its water
+     * @param waterG water it is bloomed in and keeps, g
+     */
+    public record Gel(GelProduct product, double grams, String how, BloomSchool bloom, double waterG) {
+        /** No gelling agent. */
+        public static final Gel NONE = new Gel(GelProduct.NONE, 0, "", BloomSchool.DRY, 0);
+    }
+
+    /**
+     * How foam is folded in.
+     *
+     * @param baseC temperature of the base, °C; absent when not written: taken as within the window
+     * @param foamC temperature of the foam, °C
+     */
+    public record Fold(Whip whip, FoldSchool school, OptionalDouble baseC, double foamC) {}
+
+    /**
+     * How it is cooked.
+     *
+     * @param join how a ganache is joined
+     * @param minutes at the simmer
+     * @param awayG water boiled away, g
+     * @param awayHow what that was understood as; empty when nothing boils away
+     * @param caramel how dark sugar is burnt
+     */
+    public record Cooked(GanacheJoin join, double minutes, double awayG, String awayHow, Caramel caramel) {}
+
+    /**
+     * How pieces are dipped.
+     *
+     * @param seconds each side
+     * @param barrier whether a thin cream layer below keeps the liquid from the rest
+     */
+    public record Dipped(double seconds, boolean barrier) {}
+
+    /**
+     * How a base is pressed or lined.
+     *
+     * @param thicknessMm wanted; absent when it follows from the mass
+     * @param wallMm height of its wall, mm
+     * @param baked whether it is baked rather than chilled
+     */
+    public record Pressed(OptionalDouble thicknessMm, double wallMm, boolean baked) {}
+
+    /** Ingredients in the order written; what is held hot long enough counts as heated. */
+    public List<Mix.Part> parts() {
+        boolean ends = heating.endsEnzymes();
+        return lines.stream()
+                .map(line -> ends && !line.cold() ? line.part().heated() : line.part())
+                .toList();
+    }
+
+    /** Gelling agent that works in it: its own, or that of a component it takes from. */
+    public GelProduct gelProduct() {
+        return gel != Gel.NONE
+                ? gel.product()
+                : nested().map(Component::gelProduct)
+                        .filter(product -> product != GelProduct.NONE)
+                        .findFirst()
+                        .orElse(GelProduct.NONE);
+    }
+
+    /** Whether anything gels in it. */
+    public boolean gels() {
+        return gelProduct() != GelProduct.NONE;
+    }
+
+    private Stream<Component> nested() {
+        return lines.stream().flatMap(line -> line.made().stream()).map(Made::of);
+    }
+
+    /** Everything in the pan before anything boils away: what the parts make together, without air. */
+    public Mix raw() {
+        return Mix.of(parts(), gel.grams(), gel.waterG()).withGelatin(gel.grams() + nestedGelG(lines));
+    }
+
+    /** What the parts make together, with the water that boils away gone and the air that is folded in. */
+    public Mix mix() {
+        var dense = raw().dried(lostG());
+        return dense.withAir(new Foaming(this).airMl(), emptyMl(dense));
+    }
+
+    /** Base of a folded component: what is not whipped, with the gelling agent; all of it where all is whipped. */
+    public Mix base() {
+        var still = lines.stream().filter(line -> !line.whipped()).toList();
+        if (still.isEmpty() && gel == Gel.NONE) {
+            return raw();
+        }
+        var parts = still.stream().map(Line::part).toList();
+        return Mix.of(parts, gel.grams(), gel.waterG())
+                .withGelatin(gel.grams() + nestedGelG(still))
+                .dried(lostG());
+    }
+
+    /** Mass that leaves as steam or smoke, g. */
+    public double lostG() {
+        if (kind != Kind.CARAMEL) {
+            return cooked.awayG();
+        }
+        return cooked.awayG() + cooked.caramel().lost() * sugarG();
+    }
+
+    private double sugarG() {
+        return lines.stream()
+                .filter(line -> line.share() == Share.HOT
+                        && line.part().ingredient().group().equals("sugar"))
+                .mapToDouble(Line::grams)
+                .sum();
+    }
+
+    /** Air in pores of what is crumbled, baked or loose, which no mix of its parts would have, ml. */
+    private double emptyMl(Mix dense) {
+        double denseMl = dense.volumeMl();
+        return switch (kind) {
+            case CRUMB -> Math.max(0, dense.massG() / CrumbBase.PACKED_G_PER_ML - denseMl);
+            case SOAKED, SHELL, PIECES, GARNISH ->
+                Math.max(0, lines.stream().mapToDouble(Component::looseMl).sum() - denseMl);
+            default -> 0;
+        };
+    }
+
+    /** Volume that a piece takes up: by its bulk density; a liquid that it is dipped into goes into its pores. */
+    private static double looseMl(Line line) {
+        if (line.share() == Share.SOAK) {
+            return 0;
+        }
+        double bulk = line.part().ingredient().spooned().bulk();
+        return bulk > 0
+                ? line.grams() / bulk
+                : 1000 * line.grams() / line.part().ingredient().composition().density(20);
+    }
+
+    private static double nestedGelG(List<Line> lines) {
+        return lines.stream()
+                .flatMap(line -> line.made().stream())
+                .mapToDouble(made -> made.share() * made.mix().gelatinG())
+                .sum();
+    }
+
+    /** Network of its solid fat; none in what is merely poured. */
+    public FatNetwork network() {
+        var whole = mix();
+        return kind.fatSets()
+                ? new FatNetwork(
+                        structuredMilkFatG() / whole.massG(),
+                        whole.composition().share(Constituent.COCOA_BUTTER))
+                : new FatNetwork(0, 0);
+    }
+
+    /** Milk fat that builds a network: of whipped cream, of soft cheese and butter that were not melted, g. */
+    private double structuredMilkFatG() {
+        return lines.stream().mapToDouble(Component::structuredMilkFatG).sum();
+    }
+
+    private static double structuredMilkFatG(Line line) {
+        if (line.made().isPresent()) {
+            var made = line.made().get();
+            boolean keeps = line.whipped() || made.of().kind().fatSets();
+            return keeps
+                    ? made.share() * (made.of().kind().fatSets() ? made.of().structuredMilkFatG() : 0)
+                    : 0;
+        }
+        double fat = line.part().ingredient().composition().share(Constituent.MILK_FAT);
+        boolean spread =
+                fat >= STRUCTURED_MILK_FAT && !Foaming.isCream(line.part().ingredient());
+        return line.whipped() || (spread && line.cold()) ? fat * line.grams() : 0;
+    }
+
+    /** What strengthens or weakens the gel in a mix of this component. */
+    public StrengthFactors factors(Mix mix) {
+        double kept = heating.hotC().isPresent()
+                ? HeatAbuse.kept(heating.hotC().getAsDouble(), heating.heldMinutes(), mix.ph())
+                : 1;
+        return StrengthFactors.of(mix, gelProduct().agent(), kept);
+    }
+
+    /** The same with another dose, its bloom water in proportion. */
+    public Component withGel(double grams) {
+        double water = gel.grams() > 0 ? gel.waterG() * grams / gel.grams() : gel.waterG();
+        return new Component(
+                id,
+                name,
+                kind,
+                layer,
+                lines,
+                new Gel(gel.product(), grams, "", gel.bloom(), water),
+                heating,
+                fold,
+                cooked,
+                dipped,
+                pressed,
+                ownSteps,
+                pourC);
+    }
+}

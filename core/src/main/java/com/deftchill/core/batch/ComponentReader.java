@@ -1,0 +1,454 @@
+package com.deftchill.core.batch;
+
+import com.deftchill.core.amount.Subject;
+import com.deftchill.core.amount.Typed;
+import com.deftchill.core.composition.Constituent;
+import com.deftchill.core.cook.Boiling;
+import com.deftchill.core.cook.Caramel;
+import com.deftchill.core.cook.Soaking;
+import com.deftchill.core.foam.FoldSchool;
+import com.deftchill.core.foam.Whip;
+import com.deftchill.core.formula.WrittenFormula;
+import com.deftchill.core.kitchen.BloomSchool;
+import com.deftchill.core.larder.GelProduct;
+import com.deftchill.core.larder.Larder;
+import com.deftchill.core.mix.Mix;
+import com.deftchill.core.mix.Treatment;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+
+/** Understands the components of a dessert, those first that others take from. */
+final class ComponentReader {
+    /** Sheets that were soaked and squeezed keep about this many times their mass: handbook 2 [E, 4 to 7]. */
+    static final double SQUEEZED_KEEPS = 5;
+
+    private static final String PART = "@";
+    private static final double LEAST_G = 0.01;
+    private static final double MOST_G = 100_000;
+    private static final double MOST_GEL_G = 10_000;
+    private static final double LEAST_POUR_C = 0;
+    private static final double MOST_POUR_C = 100;
+    private static final double MOST_COLD_C = 40;
+    private static final double MOST_HOT_C = 105;
+    /** Caramel and syrup are far above the boil. */
+    private static final double MOST_CARAMEL_C = 200;
+
+    private static final double MOST_HELD_MIN = 24 * 60;
+    private static final double MOST_FOLD_C = 95;
+    private static final double FRIDGE_C = 5;
+    private static final int MOST_LINES = 200;
+    private static final int MOST_NAME = 200;
+    private static final int MOST_STEPS = 60;
+    private static final int MOST_NESTED = 6;
+    private static final double ROOM_C = 20;
+
+    private final FieldReader fields;
+    private final Larder larder;
+    private final List<WrittenFormula.Component> written;
+    private final Map<String, Integer> byId = new HashMap<>();
+    private final Map<Integer, Component> read = new HashMap<>();
+    private final Set<Integer> reading = new HashSet<>();
+
+    ComponentReader(FieldReader fields, Larder larder, List<WrittenFormula.Component> written) {
+        this.fields = fields;
+        this.larder = larder;
+        this.written = written;
+        for (int i = 0; i < written.size(); i++) {
+            var id = written.get(i).id();
+            if (!id.isEmpty() && byId.putIfAbsent(id, i) != null) {
+                fields.report("component-id-twice", "/components/" + i + "/id", "Component", id, "must be unique");
+            }
+        }
+    }
+
+    /** All components in the order of the formula; those that cannot be understood are null. */
+    List<Component> all() {
+        var all = new ArrayList<Component>();
+        for (int i = 0; i < written.size(); i++) {
+            all.add(component(i));
+        }
+        return all;
+    }
+
+    private Component component(int index) {
+        if (read.containsKey(index)) {
+            return read.get(index);
+        }
+        reading.add(index);
+        int before = fields.problems().size();
+        var component = understood("/components/" + index, written.get(index));
+        reading.remove(index);
+        read.put(index, fields.problems().size() == before ? component : null);
+        return read.get(index);
+    }
+
+    private Component understood(String at, WrittenFormula.Component from) {
+        var kind = fields.known(
+                Kind.of(from.kind()), "kind-unknown", at + "/kind", "Kind", from.kind(), "must be a kind of component");
+        if (from.name().length() > MOST_NAME) {
+            var start = from.name().substring(0, 40) + "...";
+            fields.report(
+                    "name-too-long", at + "/name", "Name", start, "must have at most " + MOST_NAME + " characters");
+        }
+        if (!Set.of("", "layer", "part").contains(from.place())) {
+            fields.report("place-unknown", at + "/place", "Place", from.place(), "must be layer or part");
+        }
+        if (from.steps().size() > MOST_STEPS) {
+            fields.report(
+                    "steps-count",
+                    at + "/steps",
+                    "Own steps",
+                    Integer.toString(from.steps().size()),
+                    "must be at most " + MOST_STEPS);
+        }
+        var lines = lines(at, from.lines());
+        kind = kind == null ? Kind.SET_CREAM : kind;
+        var gel = gel(at + "/gel", from.gel(), kind);
+        var heating = heating(at + "/heat", from.heat(), kind);
+        var fold = fold(at + "/fold", from.fold());
+        var dipped = dipped(at + "/soak", from.soak());
+        var pressed = pressed(at + "/crust", from.crust());
+        double pour = pour(at, from, kind);
+        var cooked = cooked(at + "/cook", from.cook(), lines, kind);
+        if (!lines.complete()) {
+            return null;
+        }
+        return new Component(
+                from.id(),
+                from.name().isBlank() ? kind.words() : from.name(),
+                kind,
+                !from.place().equals("part"),
+                lines.read(),
+                gel,
+                heating,
+                fold,
+                cooked,
+                dipped,
+                pressed,
+                from.steps(),
+                pour);
+    }
+
+    /** Lines read, and whether all could be. */
+    private record Lines(List<Component.Line> read, boolean complete) {
+        double waterG() {
+            return read.stream()
+                    .mapToDouble(line -> line.part().grams()
+                            * line.part().ingredient().composition().share(Constituent.WATER))
+                    .sum();
+        }
+
+        double grams() {
+            return read.stream().mapToDouble(line -> line.part().grams()).sum();
+        }
+    }
+
+    private Lines lines(String at, List<WrittenFormula.Line> lines) {
+        if (lines.isEmpty() || lines.size() > MOST_LINES) {
+            fields.report(
+                    "lines-count",
+                    at + "/lines",
+                    "Ingredients",
+                    Integer.toString(lines.size()),
+                    "must be from 1 to " + MOST_LINES + " lines: add an ingredient");
+            return new Lines(List.of(), false);
+        }
+        var read = new ArrayList<Component.Line>();
+        for (int i = 0; i < lines.size(); i++) {
+            line(at + "/lines/" + i, lines.get(i)).ifPresent(read::add);
+        }
+        return new Lines(read, read.size() == lines.size());
+    }
+
+    private Optional<Component.Line> line(String at, WrittenFormula.Line line) {
+        if (line.ingredient().startsWith(PART)) {
+            return fromComponent(at, line);
+        }
+        var found = larder.ingredient(line.ingredient());
+        if (found.isEmpty()) {
+            fields.report(
+                    "ingredient-unknown",
+                    at + "/ingredient",
+                    "Ingredient",
+                    line.ingredient(),
+                    "must be one of the larder");
+            return Optional.empty();
+        }
+        var ingredient = found.get();
+        var treatment = fields.known(
+                Treatment.of(line.treatment()),
+                "treatment-unknown",
+                at + "/treatment",
+                ingredient.name(),
+                line.treatment(),
+                "must be raw, heated, canned or pasteurised");
+        var share = share(at, line, ingredient.name());
+        var subject = ingredient.subject();
+        var amount = fields.amount(at + "/amount", subject.name(), line.amount(), subject, LEAST_G, MOST_G);
+        boolean complete = treatment != null && share != null && !Double.isNaN(amount.grams());
+        return complete
+                ? Optional.of(
+                        new Component.Line(new Mix.Part(ingredient, amount.grams(), treatment), share, amount.how()))
+                : Optional.empty();
+    }
+
+    private Share share(String at, WrittenFormula.Line line, String name) {
+        return fields.known(
+                Share.of(line.share()),
+                "share-unknown",
+                at + "/share",
+                name,
+                line.share(),
+                "must be hot, cold, whipped or soak");
+    }
+
+    /** A line that takes from another component. */
+    private Optional<Component.Line> fromComponent(String at, WrittenFormula.Line line) {
+        var id = line.ingredient().substring(PART.length());
+        var index = byId.get(id);
+        if (index == null) {
+            fields.report(
+                    "component-unknown", at + "/ingredient", "Component", id, "must be the id of another component");
+            return Optional.empty();
+        }
+        if (reading.contains(index) || reading.size() >= MOST_NESTED) {
+            var rule = reading.contains(index)
+                    ? "takes from itself, directly or by way of others: a component cannot be made of itself"
+                    : "may be nested " + MOST_NESTED + " deep at most";
+            fields.report("component-in-itself", at + "/ingredient", "Component", id, rule);
+            return Optional.empty();
+        }
+        var component = component(index);
+        var share = share(at, line, id);
+        if (component == null || share == null) {
+            return Optional.empty();
+        }
+        var mix = component.mix();
+        double used = shareOf(at, line, component, mix);
+        if (Double.isNaN(used)) {
+            return Optional.empty();
+        }
+        var part = new Mix.Part(AsIngredient.of(component, mix), used * mix.massG());
+        return Optional.of(new Component.Line(part, share, "", Optional.of(new Component.Made(component, used, mix))));
+    }
+
+    /** How much of a component is taken: a share such as half or 30 %, or grams of it. */
+    private double shareOf(String at, WrittenFormula.Line line, Component component, Mix mix) {
+        var text = line.amount().strip().toLowerCase(Locale.ROOT);
+        switch (text) {
+            case "all", "the rest", "rest":
+                return 1;
+            case "half", "1/2", "½":
+                return 0.5;
+            case "a third", "1/3":
+                return 1 / 3.0;
+            case "a quarter", "1/4", "¼":
+                return 0.25;
+            default:
+                break;
+        }
+        if (text.endsWith("%")) {
+            return fields.field(
+                    "share-unreadable",
+                    at + "/amount",
+                    component.name(),
+                    line.amount(),
+                    Double.NaN,
+                    t -> Typed.share(t, 0.01, 100));
+        }
+        var subject = Subject.of(component.name(), mix.gramsPerMl(), true, Map.of());
+        return fields.amount(at + "/amount", component.name(), line.amount(), subject, LEAST_G, MOST_G)
+                        .grams()
+                / mix.massG();
+    }
+
+    private Component.Gel gel(String at, WrittenFormula.Gel from, Kind kind) {
+        if (from.product().isBlank() && from.amount().isBlank() && !kind.needsGel()) {
+            return Component.Gel.NONE;
+        }
+        var product = fields.known(
+                larder.gel(from.product()), "gel-unknown", at + "/product", "Gelling agent", from.product());
+        if (!kind.mayGel()) {
+            fields.report(
+                    "gel-not-here",
+                    at + "/product",
+                    "Gelling agent",
+                    from.product(),
+                    "does not belong in a component of the kind " + kind.words());
+        }
+        var bloom = fields.known(
+                BloomSchool.of(from.bloom()),
+                "bloom-unknown",
+                at + "/bloom",
+                "Blooming",
+                from.bloom(),
+                "must be weighed, squeezed or dry");
+        var subject = product == null ? Subject.water("Gelling agent") : product.subject();
+        var name = product == null || product.isGelatin() ? "Gelatin" : product.name();
+        var amount = fields.amount(at + "/amount", name, from.amount(), subject, LEAST_G, MOST_GEL_G);
+        bloom = bloom == null ? BloomSchool.WEIGHED : bloom;
+        double water = bloomWater(at + "/bloomWater", from, product, bloom, amount.grams());
+        return new Component.Gel(product, amount.grams(), amount.how(), bloom, water);
+    }
+
+    /** What it keeps: as weighed; estimated for squeezed sheets that were not weighed; none when stirred in dry. */
+    private double bloomWater(
+            String path, WrittenFormula.Gel from, GelProduct product, BloomSchool bloom, double gelG) {
+        if (from.bloomWater().isBlank()) {
+            boolean none = bloom == BloomSchool.DRY || (product != null && !product.isGelatin());
+            if (none) {
+                return 0;
+            }
+            if (bloom == BloomSchool.SQUEEZED) {
+                return SQUEEZED_KEEPS * gelG;
+            }
+        }
+        return fields.amount(path, "Bloom water", from.bloomWater(), Subject.water("Bloom water"), 0, MOST_G)
+                .grams();
+    }
+
+    private Heating heating(String at, WrittenFormula.Heat heat, Kind kind) {
+        double held = heat.held().isBlank()
+                ? 0
+                : fields.field(
+                        "duration-unreadable",
+                        at + "/held",
+                        "Held hot",
+                        heat.held(),
+                        0.0,
+                        text -> Typed.minutes(text, 0, MOST_HELD_MIN));
+        double most = kind == Kind.CARAMEL ? MOST_CARAMEL_C : MOST_HOT_C;
+        return new Heating(
+                fields.optionalCelsius(at + "/hot", "Heated to", heat.hot(), 0, most),
+                held,
+                fields.optionalCelsius(at + "/cold", "Cold share", heat.cold(), 0, MOST_COLD_C));
+    }
+
+    private Component.Fold fold(String at, WrittenFormula.Fold fold) {
+        var whip = fields.known(
+                Whip.of(fold.whip()),
+                "whip-unknown",
+                at + "/whip",
+                "Whipped",
+                fold.whip(),
+                "must be ribbon, soft, medium or stiff");
+        var school = fields.known(
+                FoldSchool.of(fold.school()),
+                "fold-unknown",
+                at + "/school",
+                "Folding",
+                fold.school(),
+                "must be thirds, first-beaten or beaten");
+        var base = fields.optionalCelsius(at + "/base", "Base at folding", fold.base(), 0, MOST_FOLD_C);
+        double foam = fields.optionalCelsius(at + "/foam", "Foam at folding", fold.foam(), 0, MOST_FOLD_C)
+                .orElse(FRIDGE_C);
+        return new Component.Fold(
+                whip == null ? Whip.MEDIUM : whip, school == null ? FoldSchool.THIRDS : school, base, foam);
+    }
+
+    private Component.Cooked cooked(String at, WrittenFormula.Cook cook, Lines lines, Kind kind) {
+        var join = fields.known(
+                GanacheJoin.of(cook.join()),
+                "join-unknown",
+                at + "/join",
+                "Joined",
+                cook.join(),
+                "must be hot-cream, melted or butter-in-bits");
+        var stage = fields.known(
+                Caramel.of(cook.stage()),
+                "stage-unknown",
+                at + "/stage",
+                "Burnt to",
+                cook.stage(),
+                "must be light, medium or dark");
+        double minutes = cook.minutes().isBlank()
+                ? 0
+                : fields.field(
+                        "duration-unreadable",
+                        at + "/minutes",
+                        "Cooked for",
+                        cook.minutes(),
+                        0.0,
+                        text -> Typed.minutes(text, 0, MOST_HELD_MIN));
+        double away = away(at, cook, lines, kind, minutes);
+        var how = cook.boiledAway().isBlank() && away > 0 ? "estimated" : "";
+        return new Component.Cooked(
+                join == null ? GanacheJoin.HOT_CREAM : join,
+                minutes,
+                away,
+                how,
+                stage == null ? Caramel.MEDIUM : stage);
+    }
+
+    /** Water that boils away: as written, or estimated from the time of a compote; all added water of a caramel. */
+    private double away(String at, WrittenFormula.Cook cook, Lines lines, Kind kind, double minutes) {
+        var text = cook.boiledAway();
+        if (text.isBlank()) {
+            if (kind == Kind.CARAMEL) {
+                return lines.read().stream()
+                        .filter(line -> line.share() == Share.HOT
+                                && line.part().ingredient().id().equals("water"))
+                        .mapToDouble(line -> line.part().grams())
+                        .sum();
+            }
+            return kind == Kind.COMPOTE ? Boiling.away(minutes, lines.waterG()) : 0;
+        }
+        double away = text.strip().endsWith("%")
+                ? lines.grams()
+                        * fields.field(
+                                "boiled-away-unreadable",
+                                at + "/boiledAway",
+                                "Boiled away",
+                                text,
+                                0.0,
+                                t -> Typed.share(t, 0, 99))
+                : fields.amount(at + "/boiledAway", "Boiled away", text, Subject.water("Boiled away"), 0, MOST_G)
+                        .grams();
+        if (lines.complete() && away > lines.waterG()) {
+            fields.report(
+                    "boiled-away-too-much",
+                    at + "/boiledAway",
+                    "Boiled away",
+                    text,
+                    "is more than the " + Typed.write(lines.waterG(), 0) + " g of water in it");
+        }
+        return away;
+    }
+
+    private Component.Dipped dipped(String at, WrittenFormula.Soak soak) {
+        double seconds = soak.dip().strip().equalsIgnoreCase("drenched")
+                ? Soaking.DRENCHED_SECONDS
+                : fields.number(at + "/dip", "Dip", soak.dip(), 2, 0, 600, "s");
+        if (!Set.of("", "cream").contains(soak.barrier())) {
+            fields.report("barrier-unknown", at + "/barrier", "Barrier", soak.barrier(), "must be cream or empty");
+        }
+        return new Component.Dipped(seconds, soak.barrier().equals("cream"));
+    }
+
+    private Component.Pressed pressed(String at, WrittenFormula.Crust crust) {
+        double thickness = fields.number(at + "/thickness", "Thickness", crust.thickness(), Double.NaN, 1, 60, "mm");
+        double wall = fields.number(at + "/wall", "Wall", crust.wall(), 0, 0, 300, "mm");
+        if (!Set.of("", "chilled", "baked").contains(crust.finish())) {
+            fields.report("finish-unknown", at + "/finish", "Base", crust.finish(), "must be chilled or baked");
+        }
+        return new Component.Pressed(
+                Double.isNaN(thickness) ? OptionalDouble.empty() : OptionalDouble.of(thickness),
+                Double.isNaN(wall) ? 0 : wall,
+                crust.finish().equals("baked"));
+    }
+
+    private double pour(String at, WrittenFormula.Component from, Kind kind) {
+        if (kind.isSolid() && from.pourTemperature().isBlank()) {
+            return ROOM_C;
+        }
+        return fields.celsius(
+                at + "/pourTemperature", "Pour temperature", from.pourTemperature(), LEAST_POUR_C, MOST_POUR_C);
+    }
+}

@@ -1,0 +1,187 @@
+package com.deftchill.core.batch;
+
+import com.deftchill.core.composition.Composition;
+import com.deftchill.core.composition.Constituent;
+import com.deftchill.core.foam.FoldSchool;
+import com.deftchill.core.foam.FoldWindow;
+import com.deftchill.core.foam.Folding;
+import com.deftchill.core.foam.Whip;
+import com.deftchill.core.foam.Whipping;
+import com.deftchill.core.gel.GelModel;
+import com.deftchill.core.gel.GelatinParameters;
+import com.deftchill.core.larder.GelProduct;
+import com.deftchill.core.larder.Ingredient;
+import com.deftchill.core.larder.Ingredient.Trait;
+import com.deftchill.core.mix.Mix;
+import java.util.List;
+
+/** The whipped lines of a component: how much air they take and how much of it folding keeps. */
+public final class Foaming {
+    /** Cream and milk that are whipped together are of this group, poured, and not sour or nearly pure fat. */
+    private static final double SWEET_FROM_PH = 6.2;
+
+    private static final double MOST_CREAM_FAT = 0.6;
+    private static final double ML_PER_L = 1000;
+
+    private final Component component;
+    private final List<Component.Line> whipped;
+
+    public Foaming(Component component) {
+        this.component = component;
+        whipped = component.lines().stream().filter(Component.Line::whipped).toList();
+    }
+
+    /** Whether an ingredient is cream or milk, as far as whipping goes. */
+    public static boolean isCream(Ingredient ingredient) {
+        return ingredient.group().equals("dairy")
+                && ingredient.spooned().bulk() == 0
+                && ingredient.ph() >= SWEET_FROM_PH
+                && ingredient.composition().share(Constituent.MILK_FAT) <= MOST_CREAM_FAT
+                && ingredient.composition().share(Constituent.SUGARS) <= 0.2;
+    }
+
+    /** Whether anything is whipped. */
+    public boolean any() {
+        return !whipped.isEmpty();
+    }
+
+    /** Lines that are whipped. */
+    public List<Component.Line> lines() {
+        return whipped;
+    }
+
+    /** Milk fat of the cream that is whipped, g/g; NaN without cream. */
+    public double creamFat() {
+        double grams = creamG();
+        double fat = whipped.stream()
+                .filter(Foaming::cream)
+                .mapToDouble(line ->
+                        line.grams() * line.part().ingredient().composition().share(Constituent.MILK_FAT))
+                .sum();
+        return grams > 0 ? fat / grams : Double.NaN;
+    }
+
+    /** Cream that is whipped, g. */
+    public double creamG() {
+        return whipped.stream()
+                .filter(Foaming::cream)
+                .mapToDouble(Component.Line::grams)
+                .sum();
+    }
+
+    private static boolean cream(Component.Line line) {
+        return line.made().isEmpty() && isCream(line.part().ingredient());
+    }
+
+    /** Sugar whipped with the cream, g per g of cream. */
+    public double sugar() {
+        double sugar = whipped.stream()
+                .filter(line -> line.part().ingredient().group().equals("sugar"))
+                .mapToDouble(Component.Line::grams)
+                .sum();
+        return creamG() > 0 ? sugar / creamG() : 0;
+    }
+
+    /** Whether fat holds the air, so that warmth melts it. */
+    public boolean fatHolds() {
+        return creamG() > 0 || whipped.stream().anyMatch(line -> line.made().isPresent());
+    }
+
+    /** Air before folding, ml, had it been whipped this far. */
+    public double airMl(Whip whip) {
+        return whipped.stream()
+                .mapToDouble(line -> ml(line) * overrun(line, whip))
+                .sum();
+    }
+
+    /** Volume of a line without air, ml. */
+    private static double ml(Component.Line line) {
+        return ML_PER_L * line.grams() / line.part().ingredient().composition().density(20);
+    }
+
+    /** Overrun of a line, ml/ml. */
+    private double overrun(Component.Line line, Whip whip) {
+        if (line.made().isPresent()) {
+            // A component that was whipped before brings its own air.
+            var made = line.made().get().mix();
+            return made.airShare() / (1 - made.airShare());
+        }
+        var ingredient = line.part().ingredient();
+        if (isCream(ingredient)) {
+            return Whipping.cream(whip, creamFat(), sugar(), component.fold().foamC());
+        }
+        if (ingredient.has(Trait.EGG)) {
+            return ingredient.composition().fat() < 0.05 ? Whipping.whites(whip) : Whipping.yolk();
+        }
+        return ingredient.id().equals("butter") ? Whipping.butter() : 0;
+    }
+
+    /** Air that stays, ml. */
+    public double airMl() {
+        return airMl(component.fold().whip(), component.fold().school()) + foldedAir();
+    }
+
+    /** Air that stays, ml, had it been whipped and folded so. */
+    public double airMl(Whip whip, FoldSchool school) {
+        return any() ? airMl(whip) * kept(whip, school) : 0;
+    }
+
+    /** Share of the air that is kept; all of it where there is no base to fold into. */
+    public double kept(Whip whip, FoldSchool school) {
+        boolean alone = whipped.size() == component.lines().size() && component.gel() == Component.Gel.NONE;
+        if (alone) {
+            return 1;
+        }
+        double baseC = component.fold().baseC().orElse(FoldWindow.MELTS_AIR_C);
+        boolean setting = component.fold().baseC().isPresent() && baseC < baseOnsetC();
+        return Folding.kept(school, whip, baseC, fatHolds(), setting);
+    }
+
+    /** Air that components bring which are stirred in as they are, ml: a third of it is lost [E]. */
+    private double foldedAir() {
+        return component.lines().stream()
+                .filter(line -> !line.whipped() && line.made().isPresent())
+                .mapToDouble(line -> {
+                    var made = line.made().get().mix();
+                    return component.kind().isSolid() ? 0 : ml(line) * made.airShare() / (1 - made.airShare()) * 2 / 3;
+                })
+                .sum();
+    }
+
+    /** Temperature at which the base by itself starts to set, °C; far below 0 when it does not gel. */
+    public double baseOnsetC() {
+        var product = component.gelProduct();
+        if (product == GelProduct.NONE) {
+            return GelModel.NEVER_C;
+        }
+        return GelModel.of(GelatinParameters.handbook(), product)
+                .settingOnset(component.base().gelatinGramsPerLitre());
+    }
+
+    /** Whether chocolate alone sets the base. */
+    public boolean chocolateBase() {
+        var base = component.base();
+        return !component.gels() && base.grams(Constituent.COCOA_BUTTER) > 0.05 * base.massG();
+    }
+
+    /** The base as a share of the mix. */
+    public FoldWindow.Share baseShare() {
+        var base = component.base();
+        return new FoldWindow.Share(base.massG(), base.composition());
+    }
+
+    /** The foam as a share of the mix. */
+    public FoldWindow.Share foamShare() {
+        var parts = whipped.stream().map(Component.Line::part).toList();
+        Composition composition = Mix.of(parts, 0, 0).composition();
+        return new FoldWindow.Share(parts.stream().mapToDouble(Mix.Part::grams).sum(), composition);
+    }
+
+    /** Between which temperatures of the base it is folded. */
+    public FoldWindow window() {
+        double foamC = component.fold().foamC();
+        return chocolateBase()
+                ? FoldWindow.ofChocolate(baseShare(), foamShare(), foamC)
+                : FoldWindow.of(baseShare(), foamShare(), foamC, baseOnsetC());
+    }
+}

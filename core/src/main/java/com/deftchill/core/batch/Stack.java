@@ -1,0 +1,89 @@
+package com.deftchill.core.batch;
+
+import com.deftchill.core.cook.CrumbBase;
+import com.deftchill.core.vessel.Profile;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * The components of a dessert laid upon each other in its mould, bottom first.
+ *
+ * @param beds where each component lies, in the order of the formula
+ * @param fillMm height of the fill, mm
+ * @param fillMl volume meant for each mould, ml
+ * @param overMl what does not fit, ml
+ */
+public record Stack(List<Bed> beds, double fillMm, double fillMl, double overMl) {
+    public Stack {
+        beds = List.copyOf(beds);
+    }
+
+    /**
+     * Where a component lies.
+     *
+     * @param fromMm its lower face, mm
+     * @param toMm its upper face, mm; equal to the lower when it is not a layer
+     * @param ml volume meant for each mould, ml
+     * @param grams mass in each mould, g
+     * @param wallMm height of the wall that it lines, mm
+     * @param wallThicknessMm thickness of that wall, mm
+     * @param inside what it is filled into: the mould, or the lining below it
+     */
+    public record Bed(
+            double fromMm,
+            double toMm,
+            double ml,
+            double grams,
+            double wallMm,
+            double wallThicknessMm,
+            Profile inside) {
+        /** Whether anything of it lies in the mould. */
+        public boolean exists() {
+            return toMm > fromMm;
+        }
+
+        public double heightMm() {
+            return toMm - fromMm;
+        }
+    }
+
+    /** Lays the components of a batch upon each other. What does not fit is left out of the mould, from the top. */
+    public static Stack of(Batch batch) {
+        var inside = batch.mould().vessel().profile();
+        var beds = new ArrayList<Bed>();
+        double top = 0;
+        double meantMl = 0;
+        double overMl = 0;
+        for (var component : batch.components()) {
+            double grams = batch.perMouldG(component);
+            double ml = grams > 0 ? grams / component.mix().gramsPerMl() : 0;
+            if (component.kind() == Kind.GARNISH || ml == 0) {
+                beds.add(new Bed(top, top, ml, grams, 0, 0, inside));
+                continue;
+            }
+            meantMl += ml;
+            var crust = component.pressed();
+            if (lines(component) && crust.wallMm() > 0) {
+                double thick = CrumbBase.thicknessMm(
+                        ml * CrumbBase.PACKED_G_PER_ML, inside.areaMm2(top), inside.perimeterMm(top), crust.wallMm());
+                double floor = Math.min(top + thick, inside.brimMm());
+                beds.add(new Bed(top, floor, ml, grams, crust.wallMm(), thick, inside));
+                inside = inside.lined(thick, Math.max(floor, crust.wallMm()));
+                top = floor;
+                continue;
+            }
+            double below = inside.volumeMl(top);
+            double room = inside.brimMl() - below;
+            double placed = Math.min(ml, room);
+            overMl += ml - placed;
+            double to = placed > 0 ? inside.fillHeightMm(Math.min(inside.brimMl(), below + placed)) : top;
+            beds.add(new Bed(top, to, ml, grams, 0, 0, inside));
+            top = to;
+        }
+        return new Stack(beds, top, meantMl, overMl);
+    }
+
+    private static boolean lines(Component component) {
+        return component.kind() == Kind.CRUMB || component.kind() == Kind.SHELL;
+    }
+}

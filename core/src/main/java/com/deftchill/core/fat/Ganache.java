@@ -1,0 +1,164 @@
+package com.deftchill.core.fat;
+
+import com.deftchill.core.composition.Composition;
+import com.deftchill.core.composition.Constituent;
+import java.util.Arrays;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * Chocolate joined with something wet, as an emulsion of fat in water: from its composition alone, so that cream, butter,
+ * yolk, liquor, puree and honey all count. Handbook 3 [L/E].
+ *
+ * @param composition of the whole
+ * @param grams of the whole
+ */
+public record Ganache(Composition composition, double grams) {
+    /** Share of fat by volume below which it holds; above which it needs care; above which it likely splits. */
+    public static final double SAFE_PHI = 0.55;
+
+    public static final double SPLITS_PHI = 0.65;
+    public static final double FAT_CONTINUOUS_PHI = 0.74;
+    /** A rescue aims below this. */
+    public static final double RESCUE_PHI = 0.52;
+    /** Water per dry cocoa and sugar between which chocolate seizes. */
+    public static final double SEIZES_FROM = 0.03;
+
+    public static final double SEIZES_TO = 0.25;
+    /** Joined within these, kept above the next, sets below the last; °C. */
+    public static final double JOIN_FROM_C = 45;
+
+    public static final double JOIN_TO_C = 60;
+    public static final double KEEP_ABOVE_C = 32;
+    public static final double SETS_BELOW_C = 28;
+
+    private static final double FAT_G_PER_ML = 0.91;
+    private static final double SUGAR_ML_PER_G = 0.62;
+    private static final double ALCOHOL_G_PER_ML = 0.789;
+    /** Weight of the dry cocoa solids beside solid fat, fitted to dark 65 % at the ratios of {@link Texture} [E]. */
+    private static final double DRY_COCOA_WEIGHT = 0.3;
+
+    /** How it eats, by its stiffness; limits fitted to dark 65 % with 35 % cream at 20 °C, 1:2, 1:1, 3:2, 2:1 [E]. */
+    public enum Texture {
+        POURS("pours; whips when cold", 0),
+        SOFT("soft, for the spoon", 0.19),
+        PIPES("firm, pipes", 0.23),
+        ROLLS("as a truffle, rolls", 0.2555),
+        HARD("hard, is cut", 0.33);
+
+        private final String words;
+        private final double from;
+
+        Texture(String words, double from) {
+            this.words = words;
+            this.from = from;
+        }
+
+        /** As the cook reads it. */
+        public String words() {
+            return words;
+        }
+    }
+
+    /** Whether it is a matter of chocolate at all. */
+    public boolean hasChocolate() {
+        return composition.share(Constituent.COCOA_BUTTER) > 0;
+    }
+
+    /** Fat by volume of fat and water phase, ml/ml. */
+    public double phi() {
+        double fat = fatMlPerG(composition);
+        double whole = fat + waterMlPerG(composition);
+        return whole == 0 ? 0 : fat / whole;
+    }
+
+    /** Water per dry cocoa solids and sugar, g/g. */
+    public double waterPerSolids() {
+        double solids = composition.share(Constituent.COCOA_SOLIDS) + composition.share(Constituent.SUGARS);
+        return solids == 0 ? Double.POSITIVE_INFINITY : composition.share(Constituent.WATER) / solids;
+    }
+
+    /** Whether the chocolate seizes: wet enough to clump, too dry to flow, not rich enough in fat. */
+    public boolean seizes() {
+        double ratio = waterPerSolids();
+        return hasChocolate() && ratio > SEIZES_FROM && ratio < SEIZES_TO && phi() < FAT_CONTINUOUS_PHI;
+    }
+
+    /** Grams of a liquid that bring phi below {@link #RESCUE_PHI}; 0 when it is; absent when this liquid cannot. */
+    public OptionalDouble rescue(Composition liquid) {
+        return toPhi(liquid, RESCUE_PHI);
+    }
+
+    /** Grams of something that bring the share of fat down to phi; 0 when it is below; absent when this cannot. */
+    public OptionalDouble toPhi(Composition liquid, double phi) {
+        double fat = fatMlPerG(composition) * grams;
+        double whole = fat + waterMlPerG(composition) * grams;
+        if (fat <= phi * whole) {
+            return OptionalDouble.of(0);
+        }
+        double liquidFat = fatMlPerG(liquid);
+        double gain = phi * (liquidFat + waterMlPerG(liquid)) - liquidFat;
+        return gain > 0 ? OptionalDouble.of((fat - phi * whole) / gain) : OptionalDouble.empty();
+    }
+
+    /** Least grams of a liquid that pass the seize band; absent when this liquid cannot. */
+    public OptionalDouble passesSeizing(Composition liquid) {
+        double missing = grams
+                * (SEIZES_TO * (composition.share(Constituent.COCOA_SOLIDS) + composition.share(Constituent.SUGARS))
+                        - composition.share(Constituent.WATER));
+        double gain = liquid.share(Constituent.WATER)
+                - SEIZES_TO * (liquid.share(Constituent.COCOA_SOLIDS) + liquid.share(Constituent.SUGARS));
+        return gain > 0 ? OptionalDouble.of(Math.max(0, missing / gain)) : OptionalDouble.empty();
+    }
+
+    /** Solid fat and, at a lower weight, dry cocoa solids at T °C, g/g: what its texture follows. */
+    public double stiffness(double celsius) {
+        return SolidFat.of(composition, celsius) + DRY_COCOA_WEIGHT * composition.share(Constituent.COCOA_SOLIDS);
+    }
+
+    /** How it eats at T °C. */
+    public Texture texture(double celsius) {
+        double stiffness = stiffness(celsius);
+        return Arrays.stream(Texture.values())
+                .filter(texture -> stiffness >= texture.from)
+                .reduce((lower, higher) -> higher)
+                .orElse(Texture.POURS);
+    }
+
+    /** Degrees between which it eats like a texture, from 0 to 34 °C in steps of half a degree; empty when never. */
+    public Optional<double[]> temperaturesOf(Texture wanted) {
+        double from = Double.NaN;
+        double to = Double.NaN;
+        for (double celsius = 0; celsius <= 34; celsius += 0.5) {
+            if (texture(celsius) == wanted) {
+                from = Double.isNaN(from) ? celsius : from;
+                to = celsius;
+            }
+        }
+        return Double.isNaN(from) ? Optional.empty() : Optional.of(new double[] {from, to});
+    }
+
+    /**
+     * Grams of another chocolate per gram of a liquid that give the same share of solid fat at T °C as this; absent when
+     * no ratio up to the limit does.
+     *
+     * @param most greatest ratio to consider
+     */
+    public OptionalDouble sameAs(Composition chocolate, Composition liquid, double celsius, double most) {
+        double wanted = SolidFat.of(composition, celsius);
+        double below = wanted - SolidFat.of(liquid, celsius);
+        double above = SolidFat.of(chocolate, celsius) - wanted;
+        double ratio = below / above;
+        return above > 0 && ratio >= 0 && ratio <= most ? OptionalDouble.of(ratio) : OptionalDouble.empty();
+    }
+
+    private static double fatMlPerG(Composition of) {
+        return of.fat() / FAT_G_PER_ML;
+    }
+
+    private static double waterMlPerG(Composition of) {
+        return of.share(Constituent.WATER)
+                + SUGAR_ML_PER_G * of.share(Constituent.SUGARS)
+                + of.share(Constituent.ALCOHOL) / ALCOHOL_G_PER_ML;
+    }
+}

@@ -1,0 +1,42 @@
+package com.deftchill.core.cook;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import org.junit.jupiter.api.Test;
+
+class CookTest {
+    private static final Soaking FINGER = new Soaking(1.3, 2.5);
+
+    @Test
+    void aDipTakesUpByItsExponential() {
+        assertThat(FINGER.uptake(0)).isZero();
+        assertThat(FINGER.uptake(2.5)).isCloseTo(1.3 * (1 - Math.exp(-1)), within(1e-12));
+        assertThat(FINGER.uptake(1e6)).isCloseTo(1.3, within(1e-9));
+        assertThat(FINGER.seconds(FINGER.uptake(3.3))).isCloseTo(3.3, within(1e-9));
+        assertThat(FINGER.seconds(1.4)).isInfinite();
+    }
+
+    @Test
+    void theAimIsMoistAndReachable() {
+        assertThat(FINGER.aim()).isBetween(Soaking.DRY_BELOW, Soaking.WET_ABOVE);
+        assertThat(new Soaking(0.9, 6).aim()).isCloseTo(0.72, within(1e-12));
+    }
+
+    @Test
+    void aCrumbBaseOfATinAndItsWall() {
+        double area = Math.PI * 100 * 100;
+        double perimeter = 2 * Math.PI * 100;
+        double grams = CrumbBase.grams(area, perimeter, 6, 0);
+        assertThat(grams).isCloseTo(0.75 * area * 6 / 1000, within(1e-9));
+        assertThat(CrumbBase.grams(area, perimeter, 6, 30)).isGreaterThan(grams);
+        assertThat(CrumbBase.thicknessMm(CrumbBase.grams(area, perimeter, 6, 30), area, perimeter, 30))
+                .isCloseTo(6, within(1e-12));
+    }
+
+    @Test
+    void noMoreBoilsAwayThanThereIs() {
+        assertThat(Boiling.away(10, 500)).isEqualTo(100);
+        assertThat(Boiling.away(100, 500)).isEqualTo(500);
+    }
+}

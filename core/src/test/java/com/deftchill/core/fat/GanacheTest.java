@@ -1,0 +1,110 @@
+package com.deftchill.core.fat;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.deftchill.core.fat.Ganache.Texture;
+import com.deftchill.core.larder.Larder;
+import com.deftchill.core.larder.LarderFiles;
+import com.deftchill.core.mix.Mix;
+import java.util.ArrayList;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** The worked checks of handbook 3, and what must hold of any emulsion. */
+class GanacheTest {
+    private static final Larder LARDER = LarderFiles.shipped();
+
+    private static Ganache of(Object... idsAndGrams) {
+        var parts = new ArrayList<Mix.Part>();
+        for (int i = 0; i < idsAndGrams.length; i += 2) {
+            parts.add(new Mix.Part(
+                    LARDER.ingredient((String) idsAndGrams[i]).orElseThrow(),
+                    ((Number) idsAndGrams[i + 1]).doubleValue()));
+        }
+        var mix = Mix.of(parts, 0, 0);
+        return new Ganache(mix.composition(), mix.massG());
+    }
+
+    @Test
+    void fatByVolumeOfTheHandbooksRatios() {
+        assertThat(of("dark-70", 100, "cream-35", 100).phi()).isCloseTo(0.51, within(0.005));
+        assertThat(of("dark-70", 200, "cream-35", 100).phi()).isCloseTo(0.57, within(0.005));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"1, 2, POURS", "1, 1, SOFT", "3, 2, PIPES", "2, 1, ROLLS"})
+    void textureAtTwentyDegreesOfWhatCooksKnow(double chocolate, double cream, Texture texture) {
+        assertThat(of("dark-65", chocolate * 100, "cream-35", cream * 100).texture(20))
+                .isEqualTo(texture);
+    }
+
+    @Test
+    void colderIsNeverSofterAndMoreChocolateNeverSofter() {
+        var ganache = of("dark-65", 120, "cream-35", 100);
+        double before = Double.POSITIVE_INFINITY;
+        for (double celsius = 0; celsius < 40; celsius += 0.5) {
+            assertThat(ganache.stiffness(celsius)).isLessThanOrEqualTo(before);
+            before = ganache.stiffness(celsius);
+        }
+        for (double chocolate = 20; chocolate < 400; chocolate += 20) {
+            assertThat(of("dark-65", chocolate + 20, "cream-35", 100).stiffness(20))
+                    .isGreaterThan(of("dark-65", chocolate, "cream-35", 100).stiffness(20));
+        }
+    }
+
+    @Test
+    void aLittleWaterSeizesChocolateAndEnoughPassesIt() {
+        var seized = of("dark-70", 100, "water", 5);
+        assertThat(seized.seizes()).isTrue();
+        assertThat(of("dark-70", 100).seizes()).isFalse();
+        var water = LARDER.ingredient("water").orElseThrow().composition();
+        double more = seized.passesSeizing(water).orElseThrow();
+        assertThat(of("dark-70", 100, "water", 5 + more + 0.01).seizes()).isFalse();
+        assertThat(of("dark-70", 100, "water", 5 + more - 0.5).seizes()).isTrue();
+    }
+
+    @Test
+    void theRescueBringsTheFatJustBelowItsAim() {
+        var split = of("dark-70", 150, "cream-48", 60, "butter", 60);
+        assertThat(split.phi()).isGreaterThan(Ganache.SPLITS_PHI);
+        var skim = LARDER.ingredient("milk-skim").orElseThrow().composition();
+        double grams = split.rescue(skim).orElseThrow();
+        assertThat(of("dark-70", 150, "cream-48", 60, "butter", 60, "milk-skim", grams)
+                        .phi())
+                .isCloseTo(Ganache.RESCUE_PHI, within(1e-9));
+        var butter = LARDER.ingredient("butter").orElseThrow().composition();
+        assertThat(split.rescue(butter)).as("fat is no remedy for too much fat").isEmpty();
+        assertThat(of("dark-70", 50, "milk-skim", 100).rescue(skim)).hasValue(0);
+    }
+
+    @Test
+    void theRatioForAnotherChocolateHasTheSameSolidFat() {
+        var dark = of("dark-60", 100, "cream-35", 100);
+        var cream = LARDER.ingredient("cream-35").orElseThrow().composition();
+        for (var other : new String[] {"milk-chocolate", "white-chocolate", "dark-55"}) {
+            var chocolate = LARDER.ingredient(other).orElseThrow().composition();
+            double ratio = dark.sameAs(chocolate, cream, 20, 10).orElseThrow();
+            assertThat(SolidFat.of(of(other, 100 * ratio, "cream-35", 100).composition(), 20))
+                    .isCloseTo(SolidFat.of(dark.composition(), 20), within(1e-9));
+            assertThat(ratio).as(other).isGreaterThan(1);
+        }
+    }
+
+    @Test
+    void solidFatFollowsTheHandbooksPoints() {
+        assertThat(SolidFat.cocoaButter(2)).isEqualTo(0.85);
+        assertThat(SolidFat.cocoaButter(24)).isCloseTo(0.61, within(1e-9));
+        assertThat(SolidFat.milkFat(20)).isEqualTo(0.20);
+        assertThat(SolidFat.milkFat(60)).isZero();
+    }
+
+    @Test
+    void theNetworkOfWhippedCreamAtFiveDegrees() {
+        var cream = new FatNetwork(0.35, 0);
+        assertThat(cream.applyAsDouble(5)).isCloseTo(1500 * Math.pow(0.35 * 0.52 / 0.175, 2), within(1e-6));
+        assertThat(cream.applyAsDouble(40)).isZero();
+        assertThat(new FatNetwork(0, 0.1).applyAsDouble(5)).isGreaterThan(new FatNetwork(0.1, 0).applyAsDouble(5));
+    }
+}
