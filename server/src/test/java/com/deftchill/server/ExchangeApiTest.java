@@ -35,10 +35,20 @@ class ExchangeApiTest {
                 "brown-butter-quince",
                 "hazelnut-oat",
                 "kiwi-elderflower",
-                "chestnut-rum"
+                "chestnut-rum",
+                "buckthorn-cheesecake",
+                "pear-hazelnut-verrine",
+                "chestnut-dome",
+                "malt-cherry-bowl",
+                "caramel-coconut-cup",
+                "yuzu-meringue-tart",
+                "rhubarb-elderflower-fool",
+                "white-sabayon-plum",
+                "split-ganache-pots",
+                "hurried-apricot-mousse"
             })
     void everySampleIsOfThePublishedSchemaAndComesBackAsItWent(String name) {
-        var published = api.get("/api/schemas/formula-2.json");
+        var published = api.get("/api/schemas/formula-3.json");
         assertThat(published.contentType()).startsWith("application/schema+json");
         var schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
                 .getSchema(published.text());

@@ -17,6 +17,7 @@ import com.deftchill.core.verdict.Verdict;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 
 /** From a written formula to its whole assessment. Safe for use by many threads. */
@@ -147,17 +148,14 @@ public final class Assessor {
     private List<Verdict> verdicts(Dessert dessert, Flags flags) {
         var verdicts = new ArrayList<Verdict>();
         for (var portrait : dessert.portraits()) {
-            portrait.study().ifPresent(study -> causes(study, verdicts));
-            verdicts.addAll(CookVerdicts.of(portrait));
-            verdicts.addAll(GanacheVerdicts.of(portrait));
-            verdicts.addAll(FoamVerdicts.of(portrait));
-            verdicts.addAll(BaseVerdicts.of(portrait));
+            verdicts.addAll(named(dessert, portrait, ofComponent(portrait)));
         }
         verdicts.addAll(ContactVerdicts.of(dessert));
         for (var study : dessert.setting()) {
             // A ganache is told by its texture.
             if (study.component().kind() != Kind.GANACHE) {
-                verdicts.add(FirmnessVerdict.of(study));
+                verdicts.addAll(
+                        named(dessert, dessert.portraits().get(study.index()), List.of(FirmnessVerdict.of(study))));
             }
         }
         verdicts.addAll(ServingVerdicts.of(dessert));
@@ -168,6 +166,34 @@ public final class Assessor {
         CoolingVerdicts.safety(dessert).ifPresent(verdicts::add);
         verdicts.sort(Comparator.comparing(Verdict::tone));
         return verdicts;
+    }
+
+    private List<Verdict> ofComponent(Portrait portrait) {
+        var verdicts = new ArrayList<Verdict>();
+        portrait.study().ifPresent(study -> causes(study, verdicts));
+        verdicts.addAll(CookVerdicts.of(portrait));
+        verdicts.addAll(GanacheVerdicts.of(portrait));
+        verdicts.addAll(FoamVerdicts.of(portrait));
+        verdicts.addAll(BaseVerdicts.of(portrait));
+        return verdicts;
+    }
+
+    /** Where there are several components, a headline names its own. */
+    private static List<Verdict> named(Dessert dessert, Portrait portrait, List<Verdict> verdicts) {
+        if (dessert.portraits().size() == 1) {
+            return verdicts;
+        }
+        return verdicts.stream()
+                .map(v -> new Verdict(
+                        v.code(),
+                        v.tone(),
+                        portrait.name() + ": " + v.headline().substring(0, 1).toLowerCase(Locale.ROOT)
+                                + v.headline().substring(1),
+                        v.sentence(),
+                        v.path(),
+                        v.evidence(),
+                        v.fixes()))
+                .toList();
     }
 
     private void causes(Study study, List<Verdict> verdicts) {

@@ -198,7 +198,7 @@ final class CookVerdicts {
         var component = portrait.component();
         double before = component.raw().massG();
         double after = portrait.mix().massG();
-        var estimate = component.cooked().awayHow().isEmpty()
+        var estimate = component.cooked().awayHow().isEmpty() || portrait.kind() != Kind.COMPOTE
                 ? ""
                 : " Estimated from " + Typed.write(component.cooked().minutes(), 0)
                         + " min: weigh the pan and write it.";

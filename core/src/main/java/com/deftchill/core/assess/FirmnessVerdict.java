@@ -16,12 +16,16 @@ final class FirmnessVerdict {
     static Verdict of(Study study) {
         var served = study.batch().served();
         double pa = study.judgedPa();
-        double score = Math.rint(Firmness.score(pa));
-        double from = Math.rint(Firmness.score(study.leastPa()));
-        double to = Math.rint(Firmness.score(study.mostPa()));
+        double score = Firmness.score(pa);
+        double from = Firmness.score(study.leastPa());
+        double to = Firmness.score(study.mostPa());
+        // One decimal where whole figures would look as if it were on target.
+        boolean near = Math.min(Math.abs(score - from), Math.abs(score - to)) < 1;
         var scale = String.format(
                 Locale.ROOT,
-                "Firmness %.0f of 100 the next day, %s; %s wants %.0f to %.0f.",
+                near
+                        ? "Firmness %.1f of 100 the next day, %s; %s wants %.1f to %.1f."
+                        : "Firmness %.0f of 100 the next day, %s; %s wants %.0f to %.0f.",
                 score,
                 words(study, pa),
                 served.words(),

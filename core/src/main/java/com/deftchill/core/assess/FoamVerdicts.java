@@ -146,8 +146,8 @@ final class FoamVerdicts {
                     "fold-window",
                     Tone.NOTE,
                     "When to fold",
-                    "Fold with the base at " + range + clock(window) + ".",
-                    List.of(at("Fold at ", middle(window))));
+                    "Fold with the base at " + range + "." + clock(window),
+                    List.of());
         }
         double base = baseC.getAsDouble();
         double ends = FoldWindow.mixC(
@@ -185,10 +185,6 @@ final class FoamVerdicts {
                 * component.fold().school().kept(component.fold().whip());
     }
 
-    private static double middle(FoldWindow window) {
-        return Math.rint((window.lowC() + window.highC()) / 2);
-    }
-
     private Fix at(String label, double celsius) {
         var text = portrait.celsius(celsius);
         return new Fix(label + text, "within the window", List.of(portrait.change("/fold/base", text)));
@@ -207,11 +203,11 @@ final class FoamVerdicts {
         double opens = bowl.roomSeconds(hot.getAsDouble(), window.highC(), room);
         double closes = bowl.roomSeconds(hot.getAsDouble(), Math.max(window.lowC(), room + 0.5), room);
         var inRoom = Double.isInfinite(opens)
-                ? "never in this room"
+                ? "not reached in this room"
                 : minutes(opens) + " to " + minutes(closes) + " min after it left the heat in the room";
-        return ", " + inRoom + ", "
+        return " That is " + inRoom + ", "
                 + minutes(bowl.iceBathSeconds(hot.getAsDouble(), window.highC())) + " to "
-                + minutes(bowl.iceBathSeconds(hot.getAsDouble(), Math.max(1, window.lowC()))) + " min in ice water";
+                + minutes(bowl.iceBathSeconds(hot.getAsDouble(), Math.max(1, window.lowC()))) + " min in ice water.";
     }
 
     private static String minutes(double seconds) {

@@ -37,7 +37,9 @@ final class HeatVerdicts {
         var verdicts = new ArrayList<Verdict>();
         study.joining().ifPresent(joining -> heating(study, joining, setsSoonerSeconds, verdicts));
         double pour = study.component().pourC();
-        if (study.component().gels() && pour < study.onsetC() + POUR_MARGIN_K) {
+        boolean folded = study.component().lines().stream().anyMatch(Component.Line::whipped);
+        // What is folded is judged by its base's window, and filled at once.
+        if (study.component().gels() && !folded && pour < study.onsetC() + POUR_MARGIN_K) {
             verdicts.add(pouredTooCold(study));
         } else if (pour > STRENGTH_LOST_C) {
             verdicts.add(pouredTooHot(study));

@@ -45,7 +45,7 @@ final class LineWriter {
         if (Double.isInfinite(set)) {
             return "Does not set within two days.";
         }
-        var text = new StringBuilder("Sets by " + dessert.clock(set));
+        var text = new StringBuilder(set > 0 ? "Sets by " + dessert.clock(set) : "Holds as soon as it is filled");
         double ready = dessert.readySeconds();
         boolean slices = batch.served() == Served.SLICED;
         if (!Milestones.turnsOut(batch)) {

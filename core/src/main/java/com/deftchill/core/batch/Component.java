@@ -262,6 +262,12 @@ public record Component(
         return StrengthFactors.of(mix, gelProduct().agent(), kept);
     }
 
+    /** The same, poured at another temperature, °C. */
+    Component pouredAt(double celsius) {
+        return new Component(
+                id, name, kind, layer, lines, gel, heating, fold, cooked, dipped, pressed, ownSteps, celsius);
+    }
+
     /** The same with another dose, its bloom water in proportion. */
     public Component withGel(double grams) {
         double water = gel.grams() > 0 ? gel.waterG() * grams / gel.grams() : gel.waterG();

@@ -120,7 +120,7 @@ final class ComponentReader {
         if (!lines.complete()) {
             return null;
         }
-        return new Component(
+        var component = new Component(
                 from.id(),
                 from.name().isBlank() ? kind.words() : from.name(),
                 kind,
@@ -134,6 +134,9 @@ final class ComponentReader {
                 pressed,
                 from.steps(),
                 pour);
+        return Double.isNaN(pour) && from.pourTemperature().isBlank()
+                ? component.pouredAt(new Foaming(component).meetC())
+                : component;
     }
 
     /** Lines read, and whether all could be. */
@@ -445,8 +448,13 @@ final class ComponentReader {
     }
 
     private double pour(String at, WrittenFormula.Component from, Kind kind) {
-        if (kind.isSolid() && from.pourTemperature().isBlank()) {
+        boolean blank = from.pourTemperature().isBlank();
+        if (kind.isSolid() && blank) {
             return ROOM_C;
+        }
+        boolean folded = from.lines().stream().anyMatch(line -> line.share().equals(Share.WHIPPED.id()));
+        if (blank && folded) {
+            return Double.NaN;
         }
         return fields.celsius(
                 at + "/pourTemperature", "Pour temperature", from.pourTemperature(), LEAST_POUR_C, MOST_POUR_C);

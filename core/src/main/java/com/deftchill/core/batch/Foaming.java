@@ -177,6 +177,16 @@ public final class Foaming {
         return new FoldWindow.Share(parts.stream().mapToDouble(Mix.Part::grams).sum(), composition);
     }
 
+    /** Temperature of the mix once folded, °C: the base as written, else in the middle of its window. */
+    public double meetC() {
+        if (whipped.size() == component.lines().size()) {
+            return component.fold().foamC();
+        }
+        var window = window();
+        double baseC = component.fold().baseC().orElse((window.lowC() + window.highC()) / 2);
+        return FoldWindow.mixC(baseShare(), baseC, foamShare(), component.fold().foamC());
+    }
+
     /** Between which temperatures of the base it is folded. */
     public FoldWindow window() {
         double foamC = component.fold().foamC();

@@ -1,23 +1,24 @@
 package com.deftchill.core.batch;
 
 import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 
 /** What a component is, as far as the rules tell components apart. */
 public enum Kind {
-    SET_CREAM("set-cream", "set cream", Gels.ALWAYS, Body.POURED),
-    GANACHE("ganache", "ganache", Gels.MAY, Body.FAT_SET),
-    MOUSSE("mousse", "mousse", Gels.MAY, Body.FAT_SET),
-    WHIPPED("whipped", "whipped cream or fool", Gels.MAY, Body.FAT_SET),
-    CUSTARD("custard", "cooked custard or sabayon", Gels.MAY, Body.POURED),
-    STARCH_CUSTARD("starch-custard", "starch-thickened custard", Gels.MAY, Body.POURED),
-    CHEESECAKE("cheesecake", "no-bake cheesecake filling", Gels.MAY, Body.FAT_SET),
-    JELLY("jelly", "jelly or glaze", Gels.MAY, Body.POURED),
-    COMPOTE("compote", "compote", Gels.MAY, Body.POURED),
-    CARAMEL("caramel", "caramel sauce", Gels.MAY, Body.POURED),
-    CRUMB("crumb", "crumb base", Gels.NEVER, Body.SOLID),
-    SHELL("shell", "blind-baked shell", Gels.NEVER, Body.SOLID),
-    SOAKED("soaked", "soaked sponge or biscuit", Gels.NEVER, Body.SOLID),
+    SET_CREAM("set-cream", "set cream", Gels.ALWAYS, Body.POURED, "heat"),
+    GANACHE("ganache", "ganache", Gels.MAY, Body.FAT_SET, "heat", "join"),
+    MOUSSE("mousse", "mousse", Gels.MAY, Body.FAT_SET, "heat", "fold"),
+    WHIPPED("whipped", "whipped cream or fool", Gels.MAY, Body.FAT_SET, "heat", "fold"),
+    CUSTARD("custard", "cooked custard or sabayon", Gels.MAY, Body.POURED, "heat"),
+    STARCH_CUSTARD("starch-custard", "starch-thickened custard", Gels.MAY, Body.POURED, "heat"),
+    CHEESECAKE("cheesecake", "no-bake cheesecake filling", Gels.MAY, Body.FAT_SET, "heat", "fold"),
+    JELLY("jelly", "jelly or glaze", Gels.MAY, Body.POURED, "heat"),
+    COMPOTE("compote", "compote", Gels.MAY, Body.POURED, "boil"),
+    CARAMEL("caramel", "caramel sauce", Gels.MAY, Body.POURED, "stage", "boil"),
+    CRUMB("crumb", "crumb base", Gels.NEVER, Body.SOLID, "crust"),
+    SHELL("shell", "blind-baked shell", Gels.NEVER, Body.SOLID, "crust"),
+    SOAKED("soaked", "soaked sponge or biscuit", Gels.NEVER, Body.SOLID, "soak"),
     PIECES("pieces", "pieces", Gels.NEVER, Body.SOLID),
     GARNISH("garnish", "garnish at service", Gels.NEVER, Body.SOLID);
 
@@ -37,12 +38,14 @@ public enum Kind {
     private final String words;
     private final Gels gels;
     private final Body body;
+    private final List<String> asks;
 
-    Kind(String id, String words, Gels gels, Body body) {
+    Kind(String id, String words, Gels gels, Body body, String... asks) {
         this.id = id;
         this.words = words;
         this.gels = gels;
         this.body = body;
+        this.asks = List.of(asks);
     }
 
     /** As documents write it. */
@@ -73,6 +76,11 @@ public enum Kind {
     /** Whether it is laid or pressed in, not poured. */
     public boolean isSolid() {
         return body == Body.SOLID;
+    }
+
+    /** Groups of fields that matter to it: heat, join, fold, boil, stage, soak, crust. */
+    public List<String> asks() {
+        return asks;
     }
 
     /** The one a document names; a set cream when it names none. */

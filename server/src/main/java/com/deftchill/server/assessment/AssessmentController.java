@@ -33,9 +33,14 @@ class AssessmentController {
         this.computing = computing;
     }
 
-    /** A formula, and the gelling agents to put in place of its own; none named: all of the larder. */
+    /**
+     * A formula, the number of the component whose gelling agent is in question (left out: the first), and those to put in
+     * its place; none named: all of the larder.
+     */
     record SwapQuestion(
             @NotNull(message = "is missing: the formula") WrittenFormula document,
+
+            @Schema(nullable = true) Integer component,
 
             @Schema(nullable = true) @Size(max = MOST_SWAPS, message = "must name at most 20 products")
             List<String> products) {}
@@ -73,7 +78,9 @@ class AssessmentController {
             description = "Doses by all three schools side by side, each with the firmness it gives.")
     List<Swap> swap(@Valid @RequestBody SwapQuestion question) {
         var products = question.products() == null ? List.<String>of() : question.products();
-        var outcome = computing.with((assessor, workplace) -> assessor.swaps(question.document(), products, workplace));
+        int component = question.component() == null ? 0 : question.component();
+        var outcome = computing.with(
+                (assessor, workplace) -> assessor.swaps(question.document(), component, products, workplace));
         if (!outcome.problems().isEmpty()) {
             throw new NotUnderstoodException(outcome.problems());
         }

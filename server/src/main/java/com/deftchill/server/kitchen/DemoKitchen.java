@@ -34,7 +34,17 @@ class DemoKitchen implements ApplicationRunner {
             "brown-butter-quince",
             "hazelnut-oat",
             "kiwi-elderflower",
-            "chestnut-rum");
+            "chestnut-rum",
+            "buckthorn-cheesecake",
+            "pear-hazelnut-verrine",
+            "chestnut-dome",
+            "malt-cherry-bowl",
+            "caramel-coconut-cup",
+            "yuzu-meringue-tart",
+            "rhubarb-elderflower-fool",
+            "white-sabayon-plum",
+            "split-ganache-pots",
+            "hurried-apricot-mousse");
 
     private final DeftChillSettings settings;
     private final FormulaService formulas;
@@ -93,8 +103,7 @@ class DemoKitchen implements ApplicationRunner {
     private static WrittenFormula firmer(WrittenFormula f) {
         var c = f.components().get(0);
         var gel = new WrittenFormula.Gel(c.gel().product(), "18 g", c.gel().bloom(), "90 g");
-        var component = new WrittenFormula.Component(c.name(), c.lines(), gel, c.heat(), c.pourTemperature());
-        return f.withComponents(List.of(component));
+        return f.withComponents(List.of(c.withGel(gel, c.heat(), c.pourTemperature())));
     }
 
     private boolean firstTime() {

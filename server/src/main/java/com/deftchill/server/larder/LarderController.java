@@ -1,5 +1,6 @@
 package com.deftchill.server.larder;
 
+import com.deftchill.core.batch.Kind;
 import com.deftchill.core.larder.Cooler;
 import com.deftchill.core.larder.GelProduct;
 import com.deftchill.core.larder.Ingredient;
@@ -10,6 +11,7 @@ import com.deftchill.core.larder.OwnEntry;
 import com.deftchill.core.larder.OwnKind;
 import com.deftchill.server.formula.FormulaService;
 import com.deftchill.server.larder.LarderView.AllergenView;
+import com.deftchill.server.larder.LarderView.ComponentKindView;
 import com.deftchill.server.larder.LarderView.CoolerView;
 import com.deftchill.server.larder.LarderView.GelView;
 import com.deftchill.server.larder.LarderView.IngredientView;
@@ -87,7 +89,13 @@ class LarderController {
                         .toList(),
                 Arrays.stream(OwnKind.values())
                         .map(kind -> new OwnKindView(kind.id(), kind.label(), kind.fields()))
-                        .toList());
+                        .toList(),
+                Arrays.stream(Kind.values()).map(LarderController::view).toList());
+    }
+
+    private static ComponentKindView view(Kind kind) {
+        var gel = kind.needsGel() ? "always" : kind.mayGel() ? "may" : "never";
+        return new ComponentKindView(kind.id(), kind.words(), gel, !kind.isSolid(), kind.asks());
     }
 
     @GetMapping("/own")

@@ -10,7 +10,8 @@ record LarderView(
         List<MouldView> moulds,
         List<CoolerView> coolers,
         List<AllergenView> allergens,
-        List<OwnKindView> ownKinds) {
+        List<OwnKindView> ownKinds,
+        List<ComponentKindView> componentKinds) {
 
     /** A share of a composition: its column as own entries write it, its name, %. */
     record ShareView(String key, String name, double percent) {}
@@ -85,4 +86,13 @@ record LarderView(
 
     /** What can be added, and its fields. */
     record OwnKindView(String id, String label, List<OwnField> fields) {}
+
+    /**
+     * A kind of component.
+     *
+     * @param gel always, may or never
+     * @param poured whether it has a pouring temperature
+     * @param asks groups of fields that matter to it: heat, join, fold, boil, stage, soak, crust
+     */
+    record ComponentKindView(String id, String words, String gel, boolean poured, List<String> asks) {}
 }
