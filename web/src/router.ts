@@ -8,6 +8,7 @@ export const router = createRouter({
     { path: '/bench/:id', name: 'bench', component: () => import('./bench/BenchPage.vue') },
     { path: '/bench/:id/card', name: 'card', component: () => import('./card/CardPage.vue') },
     { path: '/larder/:shelf?', name: 'larder', component: () => import('./larder/LarderPage.vue') },
+    { path: '/sums/:sum?', name: 'sums', component: () => import('./sums/SumsPage.vue') },
     { path: '/kitchen', name: 'kitchen', component: () => import('./kitchen/KitchenPage.vue') },
     { path: '/:anything(.*)', redirect: '/' },
   ],

@@ -4,7 +4,12 @@ import type { components, paths } from './generated/schema'
 /** Types of the API, under the names that the server gives them. */
 type Schemas = components['schemas']
 export type Formula = Schemas['WrittenFormula']
+export type Component = Formula['components'][number]
 export type Assessment = Schemas['Assessment']
+export type ComponentAnswer = Schemas['ComponentAnswer']
+export type ComponentKind = Schemas['ComponentKindView']
+export type Amounts = Schemas['Amounts']
+export type Course = Schemas['Course']
 export type Verdict = Schemas['Verdict']
 export type Evidence = Schemas['Evidence']
 export type Fix = Schemas['Fix']
@@ -26,6 +31,9 @@ export type Step = Schemas['Step']
 export type Swap = Schemas['Swap']
 export type ScaleWish = Schemas['ScaleWish']
 export type Comparison = Schemas['Comparison']
+export type PastedLine = Schemas['PastedLine']
+export type SumDescription = Schemas['Description']
+export type SumAnswer = Schemas['SumAnswer']
 export type StoredFormula = Schemas['StoredFormula']
 export type LoggedBatch = Schemas['LoggedBatch']
 export type MadeBatch = Schemas['MadeBatch']
@@ -55,11 +63,28 @@ export const api = {
   larder: () => answer(client.GET('/api/larder')),
   assess: (formula: Formula, signal?: AbortSignal) =>
     answer(client.POST('/api/assessments', { body: formula, signal })),
-  swap: (document: Formula) => answer(client.POST('/api/swaps', { body: { document } })),
+  swap: (document: Formula, component: number) =>
+    answer(client.POST('/api/swaps', { body: { document, component } })),
   scale: (document: Formula, wish: ScaleWish) =>
     answer(client.POST('/api/scalings', { body: { document, wish } })),
   compare: (before: Formula, after: Formula) =>
     answer(client.POST('/api/comparisons', { body: { before, after } })),
+  readPasted: (text: string, measures: string) =>
+    answer(client.POST('/api/pasted-lists', { body: { text, measures } })),
+  sums: () => answer(client.GET('/api/sums')),
+  answerSum: (id: string, fields: Record<string, string>, signal?: AbortSignal) =>
+    answer(client.POST('/api/sums/{id}', { params: { path: { id } }, body: { fields }, signal })),
+  /** A table of own entries as it is: whatever is wrong with it is for the server to say. */
+  importTable: async (kind: string, file: Blob) => {
+    const response = await fetch(`/api/larder/own/${kind}.csv`, {
+      method: 'POST',
+      headers: { 'Content-Type': 'text/csv' },
+      body: file,
+    })
+    const body: unknown = await response.json()
+    if (!response.ok) throw new ApiProblem(body as ProblemResponse)
+    return body as Schemas['AddedEntries']
+  },
   kitchen: () => answer(client.GET('/api/kitchen')),
   saveKitchen: (version: number, settings: KitchenSettings) =>
     answer(client.PUT('/api/kitchen', { body: { version, settings } })),

@@ -27,6 +27,8 @@ import WeighingSheet from './WeighingSheet.vue'
 // What opens on demand is loaded on demand.
 const RevisionsDrawer = defineAsyncComponent(() => import('./RevisionsDrawer.vue'))
 const SwapDrawer = defineAsyncComponent(() => import('./SwapDrawer.vue'))
+const PasteDrawer = defineAsyncComponent(() => import('./PasteDrawer.vue'))
+const MethodDrawer = defineAsyncComponent(() => import('./MethodDrawer.vue'))
 const ScaleDrawer = defineAsyncComponent(() => import('./ScaleDrawer.vue'))
 
 const route = useRoute()
@@ -44,6 +46,23 @@ const history = useHistory()
 // However another formula is reached, the browser's back button included, undo never brings this one's text into it.
 watch(id, () => history.forget())
 
+/** The component whose sheet is open; a dessert opens with its largest layer that is dosed. */
+const picked = ref<{ of: string; index: number }>()
+const chosen = computed({
+  get: () => {
+    const last = (formula.value?.components.length ?? 1) - 1
+    const own = picked.value?.of === id.value ? picked.value.index : first.value
+    return Math.max(0, Math.min(own, last))
+  },
+  set: (index) => (picked.value = { of: id.value, index }),
+})
+const first = computed(() => {
+  const answers = assessment.value?.components ?? []
+  const weight = (i: number) => (answers[i]?.strip ? 1000 : 0) + (answers[i]?.amounts.portionG ?? 0)
+  return answers.reduce((best, _, i) => (weight(i) > weight(best) ? i : best), 0)
+})
+const answer = computed(() => assessment.value?.components[chosen.value])
+
 function change(document: Formula, place: string) {
   if (formula.value) history.remember(formula.value, place)
   stored.change(document)
@@ -55,9 +74,10 @@ provideSheet({ formula: () => formula.value as Formula, problems: () => problems
 /** A dose from the ruler; bloom water that was written follows it. */
 function dose(amount: string, water: string) {
   if (!formula.value) return
-  const dosed = setAt(formula.value, '/components/0/gel/amount', amount)
-  const written = textAt(dosed, '/components/0/gel/bloomWater') !== ''
-  change(written ? setAt(dosed, '/components/0/gel/bloomWater', water) : dosed, 'dose')
+  const gel = `/components/${chosen.value}/gel`
+  const dosed = setAt(formula.value, `${gel}/amount`, amount)
+  const written = textAt(dosed, `${gel}/bloomWater`) !== ''
+  change(written ? setAt(dosed, `${gel}/bloomWater`, water) : dosed, 'dose')
 }
 
 function undo() {
@@ -116,13 +136,19 @@ const files = useFiles((taken) => {
 })
 
 /** At most one sheet is open at a time. */
-const drawer = ref<'' | 'log' | 'revisions' | 'swap' | 'scale'>('')
-const opened = (which: 'log' | 'revisions' | 'swap' | 'scale') =>
+type Drawer = 'log' | 'revisions' | 'swap' | 'scale' | 'paste' | 'method'
+const drawer = ref<'' | Drawer>('')
+const opened = (which: Drawer) =>
   computed({ get: () => drawer.value === which, set: (now) => (drawer.value = now ? which : '') })
 const logOpen = opened('log')
 const revisionsOpen = opened('revisions')
 const swapOpen = opened('swap')
 const scaleOpen = opened('scale')
+const pasteOpen = opened('paste')
+const methodOpen = opened('method')
+const portionG = computed(
+  () => assessment.value?.components.reduce((sum, c) => sum + c.amounts.portionG, 0) ?? 0,
+)
 const evidence = shallowRef<Evidence>()
 const evidenceTitle = ref('')
 function showEvidence(title: string, opened: Evidence) {
@@ -150,6 +176,7 @@ function showEvidence(title: string, opened: Evidence) {
       @remove="remove"
       @log="drawer = 'log'"
       @revisions="drawer = 'revisions'"
+      @method="drawer = 'method'"
       @take="files.choose"
     />
     <main>
@@ -172,35 +199,43 @@ function showEvidence(title: string, opened: Evidence) {
         :unreachable="unreachable"
       />
       <DoseStrip
-        v-if="assessment"
+        v-if="answer?.strip"
+        :key="chosen"
         :class="{ old: stale }"
-        :strip="assessment.strip"
-        :amounts="assessment.amounts"
-        :written="textAt(formula, '/components/0/gel/amount')"
+        :strip="answer.strip"
+        :amounts="answer.amounts"
+        :written="textAt(formula, `/components/${chosen}/gel/amount`)"
         @dose="dose"
         @evidence="showEvidence"
       />
       <div class="columns">
         <WeighingSheet
+          v-model:chosen="chosen"
           class="panel"
           :formula="formula"
+          :formula-id="id"
+          :formulas="formulas ?? []"
           :larder="larder"
           :kitchen="kitchen?.settings"
-          :amounts="assessment?.amounts"
+          :assessment="assessment"
           :problems="problems"
           @swap="drawer = 'swap'"
           @scale="drawer = 'scale'"
+          @paste="drawer = 'paste'"
+          @evidence="showEvidence"
         />
         <div v-if="assessment" class="panel middle" :class="{ old: stale }">
           <h2 class="section-title">
-            The cut <small>to scale, mm · {{ Math.round(assessment.amounts.portionG) }} g each</small>
+            The cut <small>to scale, mm · {{ Math.round(portionG) }} g each</small>
           </h2>
-          <TheCut class="drawing" :section="assessment.section" />
+          <TheCut v-model:chosen="chosen" class="drawing" :section="assessment.section" />
           <h2 class="section-title">Waiting</h2>
           <MilestoneRow :milestones="assessment.milestones" @evidence="showEvidence" />
           <CourseChart
+            v-if="answer?.course"
             class="course"
-            :assessment="assessment"
+            :course="answer.course"
+            :milestones="assessment.components.length === 1 ? assessment.milestones : []"
             :poured-at="formula.pouredAt"
             :fahrenheit="kitchen?.settings.temperature === 'fahrenheit'"
           />
@@ -229,8 +264,24 @@ function showEvidence(title: string, opened: Evidence) {
       v-if="swapOpen"
       v-model:open="swapOpen"
       :formula="formula"
+      :component="chosen"
       @take="take"
       @evidence="showEvidence"
+    />
+    <PasteDrawer
+      v-if="pasteOpen"
+      v-model:open="pasteOpen"
+      :formula="formula"
+      :component="chosen"
+      :larder="larder"
+      @take="change($event, '')"
+    />
+    <MethodDrawer
+      v-if="methodOpen"
+      v-model:open="methodOpen"
+      :formula="formula"
+      :steps="assessment?.method ?? []"
+      @change="change"
     />
     <ScaleDrawer
       v-if="scaleOpen"

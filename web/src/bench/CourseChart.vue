@@ -5,19 +5,25 @@ import { use } from 'echarts/core'
 import { SVGRenderer } from 'echarts/renderers'
 import { computed, onBeforeUnmount, shallowRef, watch } from 'vue'
 import VChart from 'vue-echarts'
-import type { Assessment } from '@/api/client'
+import type { Course, Milestone } from '@/api/client'
 import { courseOption } from './courseOption'
 
 use([SVGRenderer, LineChart, GridComponent, MarkAreaComponent, MarkLineComponent, TooltipComponent])
 
-const props = defineProps<{ assessment: Assessment; pouredAt: string; fahrenheit?: boolean }>()
-const drawn = () => courseOption(props.assessment, props.pouredAt, props.fahrenheit)
+const props = defineProps<{
+  course: Course
+  /** Those of the whole dessert; none are drawn into the course of one layer among several. */
+  milestones: Milestone[]
+  pouredAt: string
+  fahrenheit?: boolean
+}>()
+const drawn = () => courseOption(props.course, props.milestones, props.pouredAt, props.fahrenheit)
 const option = shallowRef(drawn())
 
 /** Drawn in the frame after the verdicts: a chart takes longer than all the text, and is read after it. */
 let waiting = 0
 watch(
-  () => [props.assessment, props.pouredAt, props.fahrenheit],
+  () => [props.course, props.milestones, props.pouredAt, props.fahrenheit],
   () => {
     cancelAnimationFrame(waiting)
     waiting = requestAnimationFrame(() => {
@@ -27,8 +33,8 @@ watch(
 )
 onBeforeUnmount(() => cancelAnimationFrame(waiting))
 const spoken = computed(() => {
-  const { course, prediction } = props.assessment
-  return `Firmness over 24 hours rises to ${Math.round(prediction.firmness)} of 100 (${prediction.firmnessWords}); the target is ${Math.round(course.targetFrom)} to ${Math.round(course.targetTo)}. The warmest point cools from ${Math.round(course.warmestC[0] ?? 0)} °C.`
+  const { course } = props
+  return `Firmness over 24 hours rises to ${Math.round(Math.max(...course.firmness))} of 100; the target is ${Math.round(course.targetFrom)} to ${Math.round(course.targetTo)}. The warmest point cools from ${Math.round(course.warmestC[0] ?? 0)} °C.`
 })
 </script>
 

@@ -1,6 +1,6 @@
 import { mount } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
-import type { Assessment, DoseStrip as Strip } from '@/api/client'
+import type { Amounts, DoseStrip as Strip } from '@/api/client'
 import DoseStrip from './DoseStrip.vue'
 
 const doses = Array.from({ length: 33 }, (_, i) => ({
@@ -26,7 +26,7 @@ const strip: Strip = {
   stepG: 0.1,
   evidence: { inputs: [], rule: 'r', constants: [], uncertainty: '', wouldChange: '' },
 }
-const amounts = { gelatinPercent: 1 } as Assessment['amounts']
+const amounts = { gelatinPercent: 1 } as Amounts
 const mounted = (given: Partial<Strip> = {}) =>
   mount(DoseStrip, { props: { strip: { ...strip, ...given }, amounts, written: '14 g' } })
 

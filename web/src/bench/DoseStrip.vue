@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import type { Assessment, DoseStrip, Evidence } from '@/api/client'
+import type { Amounts, DoseStrip, Evidence } from '@/api/client'
 import { firmnessAt, gramsAt, marks, NARROW_LABEL_GAP, standingAt, waterAt, weighed } from './dose'
 
 /** A ruler of firmness from runs to rubber, on which the dose can be dragged or nudged by keys. */
 const props = defineProps<{
   strip: DoseStrip
-  amounts: Assessment['amounts']
+  amounts: Amounts
   /** The dose as the formula has it now; the strip may still be the answer to an earlier one. */
   written: string
 }>()
@@ -27,7 +27,8 @@ const nudged = ref<number>()
 watch([() => props.strip, () => props.written], () => {
   if (nudged.value === undefined) return
   const wish = weighed(nudged.value, props.strip.stepG)
-  if (props.written !== wish || weighed(props.strip.grams, props.strip.stepG) === wish) nudged.value = undefined
+  if (props.written !== wish || weighed(props.strip.grams, props.strip.stepG) === wish)
+    nudged.value = undefined
 })
 
 const grams = computed(() => dragged.value ?? nudged.value ?? props.strip.grams)

@@ -24,6 +24,7 @@ const emit = defineEmits<{
   remove: []
   log: []
   revisions: []
+  method: []
   take: []
 }>()
 const nameId = useId()
@@ -68,12 +69,16 @@ const STATES: Record<SaveState, string> = {
             <a-menu-item key="copy" @click="emit('copy')">Copy of this one</a-menu-item>
             <a-menu-divider />
             <a-menu-item key="revisions" @click="emit('revisions')">Earlier states…</a-menu-item>
+            <a-menu-item key="method" @click="emit('method')">Method, in your words…</a-menu-item>
             <a-menu-item key="card">
               <RouterLink :to="{ name: 'card', params: { id } }">Method card to print</RouterLink>
             </a-menu-item>
             <a-menu-divider />
             <a-menu-item key="export">
               <a :href="`/api/formulas/${id}/export`" download>Save as a file</a>
+            </a-menu-item>
+            <a-menu-item key="recipe">
+              <a :href="`/api/formulas/${id}/recipe`" download>Save as a recipe for other programs</a>
             </a-menu-item>
             <a-menu-item key="import" @click="emit('take')">Take from a file…</a-menu-item>
             <a-menu-divider />

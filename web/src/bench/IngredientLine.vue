@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { CloseOutlined, DownOutlined, UpOutlined } from '@ant-design/icons-vue'
 import { computed, ref } from 'vue'
-import type { Assessment, Ingredient } from '@/api/client'
-import { setAt, textAt } from './document'
+import type { Amounts } from '@/api/client'
+import { textAt } from './document'
 import RowProblems from './RowProblems.vue'
 import { useSheet } from './sheet'
 import SheetChoice from './SheetChoice.vue'
@@ -10,20 +10,26 @@ import SheetText from './SheetText.vue'
 
 /** One ingredient: its amount as typed, what that was understood as, and how it is treated. */
 const props = defineProps<{
+  component: number
   index: number
-  ingredient?: Ingredient
-  understood?: Assessment['amounts']['lines'][number]
+  /** As the larder or this dessert calls it. */
+  name?: string
+  understood?: Amounts['lines'][number]
+  /** How it may join its component. */
+  shares: { value: string; label: string }[]
   step: number
 }>()
 const emit = defineEmits<{ remove: [] }>()
 
 const sheet = useSheet()
 const open = ref(false)
-const at = computed(() => `/components/0/lines/${props.index}`)
+const at = computed(() => `/components/${props.component}/lines/${props.index}`)
 const id = computed(() => textAt(sheet.formula(), `${at.value}/ingredient`))
-const name = computed(() => props.ingredient?.name ?? `${id.value} (unknown)`)
+const called = computed(() => props.name ?? `${id.value} (unknown)`)
+const made = computed(() => id.value.startsWith('@'))
 const treatment = computed(() => textAt(sheet.formula(), `${at.value}/treatment`))
-const cold = computed(() => textAt(sheet.formula(), `${at.value}/share`) === 'cold')
+const share = computed(() => textAt(sheet.formula(), `${at.value}/share`))
+const TAGS: Record<string, string> = { cold: 'cold', whipped: 'whipped', soak: 'soak' }
 const problems = computed(() =>
   sheet
     .problems()
@@ -45,38 +51,37 @@ const TREATMENTS = [
 <template>
   <li>
     <span class="name">
-      {{ name }}
-      <span v-if="cold" class="tag cold">cold</span>
+      {{ called }}
+      <span v-if="TAGS[share]" class="tag" :class="share">{{ TAGS[share] }}</span>
       <span v-if="treatment" class="tag">{{ treatment }}</span>
-      <small v-if="understood?.how" class="how" :title="understood.how"
+      <small v-if="understood && (understood.how || made)" class="how" :title="understood.how"
         >= {{ grams(understood.grams) }} g</small
       >
     </span>
-    <SheetText :path="`${at}/amount`" :label="`Amount of ${name}`" :step="step" hidden-label narrow />
+    <SheetText :path="`${at}/amount`" :label="`Amount of ${called}`" :step="step" hidden-label narrow />
     <span class="tools">
       <button
         type="button"
-        :aria-label="`Treatment of ${name}`"
+        :aria-label="`Treatment of ${called}`"
         :aria-expanded="open"
-        title="Hot or cold, raw or cooked"
+        title="How it joins, raw or cooked"
         @click="open = !open"
       >
         <component :is="open ? UpOutlined : DownOutlined" aria-hidden="true" />
       </button>
-      <button type="button" class="remove" :aria-label="`Remove ${name}`" @click="emit('remove')">
+      <button type="button" class="remove" :aria-label="`Remove ${called}`" @click="emit('remove')">
         <CloseOutlined aria-hidden="true" />
       </button>
     </span>
     <div v-if="open" class="whole more">
-      <label>
-        <a-switch
-          size="small"
-          :checked="cold"
-          @update:checked="sheet.change(setAt(sheet.formula(), `${at}/share`, $event ? 'cold' : ''), '')"
-        />
-        joins cold
-      </label>
-      <SheetChoice :path="`${at}/treatment`" :label="`${name} is`" hidden-label :options="TREATMENTS" />
+      <SheetChoice :path="`${at}/share`" :label="`How ${called} joins`" hidden-label :options="shares" />
+      <SheetChoice
+        v-if="!made"
+        :path="`${at}/treatment`"
+        :label="`${called} is`"
+        hidden-label
+        :options="TREATMENTS"
+      />
     </div>
     <p v-if="open && understood?.how" class="whole understood">
       = {{ grams(understood.grams) }} g: {{ understood.how }}
@@ -146,17 +151,18 @@ li {
   color: var(--unsafe);
 }
 
+.tag.whipped {
+  border-color: #a8763a;
+  color: #6d4a1d;
+}
+
 .more {
   display: grid;
-  grid-template-columns: 110px 1fr;
+  grid-template-columns: 1fr 1fr;
   gap: 10px;
   align-items: center;
   padding-left: 10px;
   border-left: 3px solid var(--hairline);
-}
-
-.more label {
-  font-size: 14px;
 }
 
 .understood {

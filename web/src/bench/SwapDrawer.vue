@@ -5,13 +5,13 @@ import { api, type Evidence, type Fix, type Formula, type Swap } from '@/api/cli
 import SideSheet from '@/look/SideSheet.vue'
 
 /** Another gelling agent in place of the present one: every school side by side, each with the firmness it gives. */
-const props = defineProps<{ formula: Formula }>()
+const props = defineProps<{ formula: Formula; component: number }>()
 const emit = defineEmits<{ take: [fix: Fix]; evidence: [title: string, evidence: Evidence] }>()
 const open = defineModel<boolean>('open', { required: true })
 
 const { data: swaps, error } = useQuery({
-  queryKey: computed(() => ['swaps', props.formula]),
-  queryFn: () => api.swap(props.formula),
+  queryKey: computed(() => ['swaps', props.component, props.formula]),
+  queryFn: () => api.swap(props.formula, props.component),
   enabled: open,
   retry: 0,
 })

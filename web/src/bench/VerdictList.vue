@@ -19,7 +19,7 @@ const SPOKEN: Record<Verdict['tone'], string> = {
   <section aria-label="Verdicts" :class="{ old: stale }">
     <h2 class="section-title">Will it work?</h2>
     <ul>
-      <li v-for="verdict in verdicts" :key="verdict.code" :class="verdict.tone.toLowerCase()">
+      <li v-for="verdict in verdicts" :key="verdict.code + verdict.path" :class="verdict.tone.toLowerCase()">
         <span class="sign" aria-hidden="true">{{ SIGNS[verdict.tone] }}</span>
         <div>
           <h3>

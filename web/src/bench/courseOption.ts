@@ -1,4 +1,4 @@
-import type { Assessment } from '@/api/client'
+import type { Course, Milestone } from '@/api/client'
 import { colours, fontFamily } from '@/look/theme'
 
 const SHOWN_MINUTES = 24 * 60
@@ -12,8 +12,7 @@ export function clockAfter(start: string, minutes: number): string {
 }
 
 /** The drawing of the course: firmness with its target band, temperature of the warmest point, milestones. */
-export function courseOption(assessment: Assessment, pouredAt: string, fahrenheit = false) {
-  const { course, milestones } = assessment
+export function courseOption(course: Course, milestones: Milestone[], pouredAt: string, fahrenheit = false) {
   const until = course.minutes.findIndex((m) => m > SHOWN_MINUTES)
   const minutes = course.minutes.slice(0, until < 0 ? undefined : until)
   const pairs = (values: number[]) => minutes.map((m, i) => [m, values[i] ?? 0])
@@ -75,7 +74,12 @@ export function courseOption(assessment: Assessment, pouredAt: string, fahrenhei
           lineStyle: { color: colours.quiet, type: 'solid', width: 1 },
           label: { ...text, formatter: '{b}', position: 'end', distance: 2 },
           data: milestones
-            .filter((m) => m.code !== 'best' && m.minutes !== undefined && m.minutes < SHOWN_MINUTES)
+            .filter(
+              (m) =>
+                ['sets', 'turns-out'].includes(m.code) &&
+                m.minutes !== undefined &&
+                m.minutes < SHOWN_MINUTES,
+            )
             .map((m) => ({
               name: m.code === 'sets' ? 'set ' : ' turn out',
               xAxis: m.minutes,

@@ -23,14 +23,14 @@ describe('changes to a formula', () => {
   })
 
   it('adds and removes lines', () => {
-    const longer = addLine(blankFormula(), 'honey')
+    const longer = addLine(blankFormula(), 0, 'honey')
     expect(longer.components[0]?.lines).toHaveLength(4)
-    expect(removeLine(longer, 0).components[0]?.lines[0]?.ingredient).toBe('milk-35')
+    expect(removeLine(longer, 0, 0).components[0]?.lines[0]?.ingredient).toBe('milk-35')
   })
 
   it('makes what is missing on the way', () => {
     const bare = { ...blankFormula(), components: [] }
-    expect(addLine(bare, 'honey').components[0]?.lines).toEqual([
+    expect(addLine(bare, 0, 'honey').components[0]?.lines).toEqual([
       { ingredient: 'honey', amount: '', treatment: '', share: '' },
     ])
     expect(setAt(bare, '/components/0/gel/amount', '5 g').components[0]?.gel.amount).toBe('5 g')

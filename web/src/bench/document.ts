@@ -1,4 +1,4 @@
-import type { Fix, Formula, KitchenSettings } from '@/api/client'
+import type { Component, Fix, Formula, KitchenSettings } from '@/api/client'
 
 /** Pure changes to a formula document; each gives a new document and leaves the old one alone. */
 
@@ -30,17 +30,174 @@ export function takeFix(formula: Formula, fix: Fix): Formula {
   return fix.changes.reduce((result, change) => setAt(result, change.path, change.value), formula)
 }
 
-export function addLine(formula: Formula, ingredient: string): Formula {
-  const at = `/components/0/lines/${formula.components[0]?.lines.length ?? 0}`
+const blankLine = { treatment: '', share: '' }
+
+/** Adds a line to a component; in one that is whipped or soaked the cook says how it joins. */
+export function addLine(formula: Formula, component: number, ingredient: string): Formula {
+  const at = `/components/${component}/lines/${formula.components[component]?.lines.length ?? 0}`
   return ['amount', 'treatment', 'share'].reduce(
     (result, field) => setAt(result, `${at}/${field}`, ''),
     setAt(formula, `${at}/ingredient`, ingredient),
   )
 }
 
-export function removeLine(formula: Formula, index: number): Formula {
+export function removeLine(formula: Formula, component: number, index: number): Formula {
   const copy = structuredClone(formula)
-  copy.components[0]?.lines.splice(index, 1)
+  copy.components[component]?.lines.splice(index, 1)
+  return copy
+}
+
+const NO_GEL = { product: '', amount: '', bloom: '', bloomWater: '' }
+
+/** A component of a kind, with what it hardly goes without. */
+export function blankComponent(kind: string, name: string, id: string): Component {
+  const line = (ingredient: string, amount: string, share = '') => ({
+    ...blankLine,
+    ingredient,
+    amount,
+    share,
+  })
+  const starts: Record<string, Component['lines']> = {
+    ganache: [line('dark-65', '100 g'), line('cream-35', '100 g')],
+    mousse: [line('pear-puree', '250 g'), line('sugar', '40 g'), line('cream-35', '250 g', 'whipped')],
+    whipped: [line('cream-35', '250 g', 'whipped')],
+    custard: [line('milk-35', '250 g'), line('egg-yolk', '60 g'), line('sugar', '40 g')],
+    'starch-custard': [line('milk-35', '250 g'), line('corn-starch', '10 g'), line('sugar', '35 g')],
+    cheesecake: [
+      line('cream-cheese', '300 g', 'cold'),
+      line('sugar', '60 g', 'cold'),
+      line('cream-35', '200 g', 'whipped'),
+    ],
+    jelly: [line('apple-juice', '250 g'), line('sugar', '20 g')],
+    compote: [line('pears', '300 g'), line('sugar', '40 g')],
+    caramel: [line('sugar', '100 g'), line('cream-35', '100 g', 'cold')],
+    crumb: [line('crumb-biscuits', '120 g'), line('butter', '60 g')],
+    shell: [line('shell-sweet', '150 g')],
+    soaked: [line('sponge', '100 g'), line('barley-tea', '80 g', 'soak')],
+    pieces: [line('pears', '100 g')],
+    garnish: [line('hazelnuts', '30 g')],
+  }
+  const gelled = ['set-cream', 'mousse', 'jelly'].includes(kind)
+  const hot: Record<string, string> = {
+    ganache: '85 °C',
+    mousse: '60 °C',
+    custard: '83 °C',
+    'starch-custard': '95 °C',
+    jelly: '60 °C',
+    'set-cream': '70 °C',
+  }
+  const pours: Record<string, string> = {
+    ganache: '34 °C',
+    custard: '34 °C',
+    'starch-custard': '40 °C',
+    jelly: '28 °C',
+    compote: '20 °C',
+    caramel: '30 °C',
+    'set-cream': '32 °C',
+  }
+  return {
+    id,
+    name,
+    kind,
+    place: '',
+    lines: starts[kind] ?? [line('cream-35', '250 g'), line('sugar', '30 g')],
+    gel: gelled
+      ? { product: 'sheet-gold', amount: '5 g', bloom: 'weighed', bloomWater: '25 g' }
+      : { ...NO_GEL },
+    heat: { hot: hot[kind] ?? '', held: '', cold: '' },
+    fold: { whip: '', school: '', base: '', foam: '' },
+    cook: { join: '', minutes: kind === 'compote' ? '10 min' : '', boiledAway: '', stage: '' },
+    soak: { dip: kind === 'soaked' ? '8 s' : '', barrier: '' },
+    crust: { thickness: kind === 'crumb' ? '6 mm' : '', wall: '', finish: '' },
+    steps: [],
+    pourTemperature: pours[kind] ?? '',
+  }
+}
+
+/** An id that no component has yet. */
+export function freeId(formula: Formula, wish: string): string {
+  const taken = new Set(formula.components.map((c) => c.id))
+  if (!taken.has(wish)) return wish
+  let n = 2
+  while (taken.has(`${wish}-${n}`)) n++
+  return `${wish}-${n}`
+}
+
+/** Puts a component on top of the others. */
+export function addComponent(formula: Formula, component: Component): Formula {
+  return { ...formula, components: [...withIds(formula).components, component] }
+}
+
+/** Every component with an id, so that others can take from it. */
+export function withIds(formula: Formula): Formula {
+  return formula.components.reduce(
+    (result, component, i) =>
+      component.id ? result : setAt(result, `/components/${i}/id`, freeId(result, component.kind || 'cream')),
+    formula,
+  )
+}
+
+/** Takes a component out, and the lines that took from it. */
+export function removeComponent(formula: Formula, index: number): Formula {
+  const id = formula.components[index]?.id
+  const copy = structuredClone(formula)
+  copy.components.splice(index, 1)
+  if (id) {
+    for (const other of copy.components) other.lines = other.lines.filter((l) => l.ingredient !== `@${id}`)
+  }
+  return copy
+}
+
+/** Moves a component up (+1) or down (-1) in the stack; at its end it stays. */
+export function moveComponent(formula: Formula, from: number, to: number): Formula {
+  if (to < 0 || to >= formula.components.length || from === to) return formula
+  const copy = structuredClone(formula)
+  const [moved] = copy.components.splice(from, 1)
+  if (moved) copy.components.splice(to, 0, moved)
+  return copy
+}
+
+/** A component of another dessert, with those that it takes from, under ids that are free here. */
+export function copyComponent(into: Formula, from: Formula, index: number): Formula {
+  const source = withIds(structuredClone(from))
+  const wanted: Component[] = []
+  const gather = (component?: Component) => {
+    if (!component || wanted.includes(component)) return
+    for (const line of component.lines) {
+      if (line.ingredient.startsWith('@'))
+        gather(source.components.find((c) => `@${c.id}` === line.ingredient))
+    }
+    wanted.push(component)
+  }
+  gather(source.components[index])
+  let result = withIds(into)
+  const renamed = new Map<string, string>()
+  for (const component of wanted) {
+    const id = freeId(result, component.id)
+    renamed.set(`@${component.id}`, `@${id}`)
+    const lines = component.lines.map((l) => ({
+      ...l,
+      ingredient: renamed.get(l.ingredient) ?? l.ingredient,
+    }))
+    result = { ...result, components: [...result.components, { ...component, id, lines }] }
+  }
+  return result
+}
+
+/** Puts lines of a pasted list into a component; a gelling agent becomes its own. */
+export function takePasted(
+  formula: Formula,
+  component: number,
+  pasted: { id: string; gel: boolean; amount: string }[],
+): Formula {
+  const copy = structuredClone(formula)
+  const into = copy.components[component]
+  if (!into) return formula
+  for (const line of pasted) {
+    if (line.gel)
+      into.gel = { ...into.gel, product: line.id, amount: line.amount, bloomWater: '', bloom: 'squeezed' }
+    else into.lines.push({ ...blankLine, ingredient: line.id, amount: line.amount })
+  }
   return copy
 }
 
@@ -68,14 +225,15 @@ export function blankFormula(kitchen?: KitchenSettings): Formula {
   const line = (ingredient: string, amount: string) => ({ ingredient, amount, treatment: '', share: '' })
   const fahrenheit = kitchen?.temperature === 'fahrenheit'
   return {
-    schema: 2,
+    schema: 3,
     name: 'New set cream',
     measures: kitchen?.measures ?? 'metric',
     served: 'turned-out',
     wanted: '',
     components: [
       {
-        name: 'Set cream',
+        ...blankComponent('set-cream', 'Set cream', 'cream'),
+        kind: '',
         lines: [line('cream-35', '500 g'), line('milk-35', '250 g'), line('sugar', '75 g')],
         gel: {
           product: 'sheet-gold',

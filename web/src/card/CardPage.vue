@@ -24,11 +24,23 @@ const { data: assessment, error } = useQuery({
   retry: 0,
 })
 const formula = computed(() => stored.value?.document)
-const component = computed(() => formula.value?.components[0])
+const several = computed(() => (formula.value?.components.length ?? 0) > 1)
 const trouble = computed(() => (error.value instanceof ApiProblem ? error.value.response.problems : []))
 const name = (ingredient: string) =>
-  larder.value?.ingredients.find((i) => i.id === ingredient)?.name ?? ingredient
-const agent = computed(() => larder.value?.gels.find((g) => g.id === component.value?.gel.product)?.name)
+  ingredient.startsWith('@')
+    ? formula.value?.components.find((c) => `@${c.id}` === ingredient)?.name
+    : (larder.value?.ingredients.find((i) => i.id === ingredient)?.name ?? ingredient)
+const agent = (product?: string) => larder.value?.gels.find((g) => g.id === product)?.name
+/** Each component with what was understood of it, in the order of making: what others take from first. */
+const weighing = computed(() =>
+  (formula.value?.components ?? []).map((written, i) => ({
+    written,
+    amounts: assessment.value?.components[i]?.amounts,
+  })),
+)
+const portionG = computed(
+  () => assessment.value?.components.reduce((sum, c) => sum + c.amounts.portionG, 0) ?? 0,
+)
 const grams = (g: number) => (g < 10 ? g.toFixed(1) : g.toFixed(0))
 const KINDS: Record<Step['kind'], string> = { ACTIVE: 'hands', TENDED: 'keep an eye', WAITING: 'wait' }
 
@@ -66,40 +78,45 @@ const print = () => window.print()
         <h1>{{ formula.name }}</h1>
         <p>
           {{ kitchen?.settings.name }} · {{ formula.mould.count }} × {{ assessment.section.mould }} ·
-          {{ Math.round(assessment.section.fillMl) }} ml, {{ Math.round(assessment.amounts.portionG) }} g each
-          · hands {{ hands }}
+          {{ Math.round(assessment.section.fillMl) }} ml, {{ Math.round(portionG) }} g each · hands
+          {{ hands }}
         </p>
         <p class="line">{{ assessment.line.map((s) => s.text).join(' ') }}</p>
       </header>
       <div class="halves">
         <section>
           <h2>Weigh</h2>
-          <table>
+          <table v-for="({ written, amounts }, c) in weighing" :key="c">
+            <caption v-if="several">
+              {{
+                written.name
+              }}
+            </caption>
             <tbody>
-              <tr v-for="(line, i) in component?.lines" :key="i">
-                <td class="grams">{{ grams(assessment.amounts.lines[i]?.grams ?? 0) }} g</td>
+              <tr v-for="(line, i) in written.lines" :key="i">
+                <td class="grams">{{ grams(amounts?.lines[i]?.grams ?? 0) }} g</td>
                 <td>
                   {{ name(line.ingredient) }}<em v-if="line.treatment">, {{ line.treatment }}</em
-                  ><em v-if="line.share === 'cold'">, cold</em>
-                  <small v-if="assessment.amounts.lines[i]?.how"> ({{ line.amount }})</small>
+                  ><em v-if="line.share">, {{ line.share }}</em>
+                  <small v-if="amounts?.lines[i]?.how"> ({{ line.amount }})</small>
                 </td>
               </tr>
-              <tr>
-                <td class="grams">{{ grams(assessment.amounts.gel.grams) }} g</td>
+              <tr v-if="amounts?.gel">
+                <td class="grams">{{ grams(amounts.gel.grams) }} g</td>
                 <td>
-                  {{ agent }}
-                  <small v-if="assessment.amounts.sheets !== undefined">
-                    ({{ Number(assessment.amounts.sheets.toFixed(1)) }} sheets)</small
+                  {{ agent(written.gel.product) }}
+                  <small v-if="amounts.sheets !== undefined">
+                    ({{ Number(amounts.sheets.toFixed(1)) }} sheets)</small
                   >
                 </td>
               </tr>
-              <tr v-if="assessment.amounts.bloomWaterG > 0">
-                <td class="grams">{{ grams(assessment.amounts.bloomWaterG) }} g</td>
+              <tr v-if="amounts && amounts.bloomWaterG > 0">
+                <td class="grams">{{ grams(amounts.bloomWaterG) }} g</td>
                 <td>water of the bloom</td>
               </tr>
               <tr class="sum">
-                <td class="grams">{{ grams(assessment.amounts.totalG) }} g</td>
-                <td>in all</td>
+                <td class="grams">{{ grams(amounts?.totalG ?? 0) }} g</td>
+                <td>in all, {{ Math.round(amounts?.yieldMl ?? 0) }} ml</td>
               </tr>
             </tbody>
           </table>
@@ -112,7 +129,7 @@ const print = () => window.print()
           <template v-if="warnings.length">
             <h2>Mind</h2>
             <ul>
-              <li v-for="v in warnings" :key="v.code">
+              <li v-for="(v, i) in warnings" :key="i">
                 <b>{{ v.headline }}.</b> {{ v.sentence }}
               </li>
             </ul>
@@ -121,9 +138,9 @@ const print = () => window.print()
         <section>
           <h2>Do</h2>
           <ol>
-            <li v-for="step in assessment.method" :key="step.title">
+            <li v-for="step in assessment.method" :key="step.id">
               <p class="head">
-                <b>{{ step.title }}</b>
+                <b>{{ step.component ? `${step.component}: ${step.title}` : step.title }}</b>
                 <span>{{ KINDS[step.kind] }} · {{ time(step.minutes) }}</span>
                 <span v-if="step.temperature" class="temperature">{{ step.temperature }}</span>
               </p>
@@ -195,6 +212,14 @@ const print = () => window.print()
   display: grid;
   grid-template-columns: 66mm 1fr;
   gap: 8mm;
+}
+
+caption {
+  padding: 4px 0 0;
+  caption-side: top;
+  color: #000000;
+  font-weight: 700;
+  text-align: left;
 }
 
 table {

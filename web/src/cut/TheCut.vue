@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Section } from '@/api/client'
-import { innerUpTo, mirrored, outside } from './geometry'
+import { band, innerUpTo, mirrored, outside } from './geometry'
 import MillimetreRuler from './MillimetreRuler.vue'
 import TintPatterns from './TintPatterns.vue'
 
+/** The dessert in its mould, to scale; a layer touched opens its sheet. */
 const props = defineProps<{ section: Section }>()
+const chosen = defineModel<number>('chosen')
 
 const GAP = 22
 const RULER = 20
@@ -42,11 +44,32 @@ const wallPath = computed(() => mirrored(outer.value))
 const hollow = computed(() =>
   mirrored(innerUpTo(props.section.inner, props.section.inner.at(-1)?.heightMm ?? 0)),
 )
-const filled = computed(() => mirrored(innerUpTo(props.section.inner, props.section.fillMm)))
+const layers = computed(() =>
+  props.section.layers.map((layer) => ({
+    ...layer,
+    path: mirrored(band(layer.inside, layer.fromMm, Math.max(layer.toMm, layer.wallMm))),
+    // What a lining leaves free: the next layers lie in it.
+    free:
+      layer.wallMm > layer.toMm
+        ? mirrored(band(layer.inside, layer.toMm, layer.wallMm, layer.wallThicknessMm))
+        : undefined,
+  })),
+)
+const several = computed(() => props.section.layers.length > 1)
+/** Each layer's part of the body on the plate, from its top: shrunk as much as the whole. */
+const standingLayers = computed(() => {
+  const s = standing.value
+  if (!s) return []
+  const shrink = s.heightMm / s.ofMm
+  return props.section.layers.map((layer) => {
+    const from = s.upsideDown ? s.ofMm - layer.toMm : layer.fromMm
+    const to = s.upsideDown ? s.ofMm - layer.fromMm : layer.toMm
+    return { ...layer, y: -to * shrink, height: (to - from) * shrink }
+  })
+})
 const body = computed(() =>
   mirrored(standing.value?.outline.map((p) => ({ x: p.halfWidthMm, z: p.heightMm })) ?? []),
 )
-const tint = computed(() => props.section.layers[0]?.tint ?? 'cream')
 const brim = computed(() => props.section.inner.at(-1)?.heightMm ?? 0)
 const fill = computed(() => Math.round(props.section.fillMm))
 const head = computed(() => Math.round(brim.value - props.section.fillMm))
@@ -56,7 +79,10 @@ const spoken = computed(() => {
   const stands = s.standing
     ? ` Turned out it stands ${Math.round(s.standing.heightMm)} of ${Math.round(s.standing.ofMm)} mm: ${s.standing.words}.`
     : ''
-  return `${s.mould}, ${s.material}: filled ${fill.value} mm high with ${Math.round(s.fillMl)} ml, ${head.value} mm below the rim.${stands}`
+  const stack = several.value
+    ? ` From below: ${s.layers.map((l) => `${l.name} ${Math.round(l.toMm - l.fromMm)} mm`).join(', ')}.`
+    : ''
+  return `${s.mould}, ${s.material}: filled ${fill.value} mm high with ${Math.round(s.fillMl)} ml, ${head.value} mm below the rim.${stack}${stands}`
 })
 </script>
 
@@ -67,7 +93,17 @@ const spoken = computed(() => {
       <g :font-size="fontSize">
         <path :d="wallPath" class="wall" :class="section.material" />
         <path :d="hollow" class="hollow" />
-        <path :d="filled" :fill="`url(#tint-${tint})`" class="layer" />
+        <g
+          v-for="layer in layers"
+          :key="layer.component"
+          class="touch"
+          :class="{ chosen: several && layer.component === chosen }"
+          @click="chosen = layer.component"
+        >
+          <title>{{ layer.name }}: {{ Math.round(layer.toMm - layer.fromMm) }} mm</title>
+          <path :d="layer.path" :fill="`url(#tint-${layer.tint})`" class="layer" />
+          <path v-if="layer.free" :d="layer.free" class="hollow" />
+        </g>
         <line
           :x1="-halfWidth - 4"
           :x2="halfWidth"
@@ -85,7 +121,20 @@ const spoken = computed(() => {
             :d="`M${-plateHalf} -1.5 Q${-plateHalf + 4} 3 ${-plateHalf + 10} 3 H${plateHalf - 10} Q${plateHalf - 4} 3 ${plateHalf} -1.5 L${plateHalf - 4} 0 H${-plateHalf + 4} Z`"
             class="plate"
           />
-          <path :d="body" :fill="`url(#tint-${tint})`" class="layer" />
+          <clipPath id="standing-body"><path :d="body" /></clipPath>
+          <g clip-path="url(#standing-body)">
+            <rect
+              v-for="layer in standingLayers"
+              :key="layer.component"
+              :x="-standingHalf"
+              :width="2 * standingHalf"
+              :y="layer.y"
+              :height="layer.height"
+              :fill="`url(#tint-${layer.tint})`"
+              class="layer"
+            />
+          </g>
+          <path :d="body" class="outline" />
           <line
             :x1="-standingHalf"
             :x2="standingHalf"
@@ -106,6 +155,7 @@ const spoken = computed(() => {
         >{{ Math.round(section.overMl) }} ml too much for each</span
       >
       <span v-else>{{ head }} mm below the rim</span>
+      <span v-if="section.garnish.length">at service: {{ section.garnish.join(', ') }}</span>
     </figcaption>
   </figure>
 </template>
@@ -154,6 +204,21 @@ text {
 .layer {
   stroke: var(--ink);
   stroke-width: 0.5;
+}
+
+.outline {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 0.5;
+}
+
+.touch {
+  cursor: pointer;
+}
+
+.chosen .layer {
+  stroke: var(--act);
+  stroke-width: 1.6;
 }
 
 .fill-line {

@@ -18,5 +18,37 @@
       <rect width="6" height="6" fill="#ecd0a4" />
       <path d="M0 3Q1.5 1 3 3T6 3" stroke="#a8763a" stroke-width="0.7" fill="none" />
     </pattern>
+    <pattern id="tint-crumb" width="6" height="6" patternUnits="userSpaceOnUse">
+      <rect width="6" height="6" fill="#d9b27c" />
+      <path d="M1 1l1.2 0.6-0.8 1zM4 3.4l1.3 0.3-0.7 1.1zM2 4.6l1 0.2-0.6 0.8z" fill="#8a5f2c" />
+    </pattern>
+    <pattern id="tint-sponge" width="8" height="8" patternUnits="userSpaceOnUse">
+      <rect width="8" height="8" fill="#f0dfb0" />
+      <ellipse cx="2" cy="2.2" rx="1.2" ry="0.7" fill="none" stroke="#b08c46" stroke-width="0.6" />
+      <ellipse cx="6" cy="5.8" rx="1" ry="0.6" fill="none" stroke="#b08c46" stroke-width="0.6" />
+    </pattern>
+    <pattern id="tint-pieces" width="9" height="9" patternUnits="userSpaceOnUse">
+      <rect width="9" height="9" fill="#fdf6ea" />
+      <rect
+        x="0.8"
+        y="0.8"
+        width="3.6"
+        height="3.6"
+        rx="1"
+        fill="#c9765f"
+        stroke="#7a3d2d"
+        stroke-width="0.4"
+      />
+      <rect
+        x="5"
+        y="4.8"
+        width="3.2"
+        height="3.2"
+        rx="1"
+        fill="#c9765f"
+        stroke="#7a3d2d"
+        stroke-width="0.4"
+      />
+    </pattern>
   </defs>
 </template>

@@ -32,6 +32,17 @@ export function innerUpTo(inner: ProfilePoint[], height: number): XY[] {
   return points
 }
 
+/** The inner profile between two heights, both ends interpolated. */
+export function band(inner: ProfilePoint[], from: number, to: number, insetMm = 0): XY[] {
+  const narrower = (x: number) => Math.max(0, x - insetMm)
+  const between = inner.filter((p) => p.heightMm > from && p.heightMm < to)
+  return [
+    { x: narrower(halfWidthAt(inner, from)), z: from },
+    ...between.map((p) => ({ x: narrower(p.halfWidthMm), z: p.heightMm })),
+    { x: narrower(halfWidthAt(inner, to)), z: to },
+  ]
+}
+
 /** Half-width of the inner profile at a height. */
 export function halfWidthAt(inner: ProfilePoint[], height: number): number {
   for (let i = 1; i < inner.length; i++) {

@@ -82,6 +82,7 @@ const larder: Larder = {
   coolers: [{ id: 'fridge', name: 'Fridge', airC: 4, h: 7, hBase: 7, source: 's', own: false }],
   allergens: [{ id: 'milk', name: 'Milk', eu: 'Milk', us: 'Milk' }],
   ownKinds: [],
+  componentKinds: [],
 }
 const value = (shelf: (typeof SHELVES)[number]['id'], id: string, name: string) =>
   factsOf(larder, shelf, id).find((f) => f.name === name)?.value

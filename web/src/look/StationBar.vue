@@ -1,9 +1,10 @@
 <script setup lang="ts">
 /** The head of every station: where one is, where one can go, and the station's own tools. */
-defineProps<{ station: 'bench' | 'larder' | 'kitchen' }>()
+defineProps<{ station: 'bench' | 'larder' | 'sums' | 'kitchen' }>()
 const STATIONS = [
   { id: 'bench', label: 'Bench', to: '/' },
   { id: 'larder', label: 'Larder', to: '/larder' },
+  { id: 'sums', label: 'Sums', to: '/sums' },
   { id: 'kitchen', label: 'Kitchen', to: '/kitchen' },
 ]
 </script>

@@ -77,6 +77,7 @@ final class AmountUnits {
         piece(units, "white", "white whites");
         piece(units, "egg", "egg eggs");
         piece(units, "sheet", "sheet sheets leaf leaves");
+        piece(units, "biscuit", "biscuit biscuits finger fingers");
         piece(units, "stick", "stick sticks");
         piece(units, "packet", "packet packets sachet sachets envelope envelopes");
         for (var part : new String[] {"yolk", "yolks", "white", "whites"}) {

@@ -168,8 +168,16 @@ public record Assessment(
             List<String> garnish,
             Optional<Standing> standing) {}
 
-    /** The body standing on its plate: its height of the moulded height, mm, its outline from plate to top, in words. */
-    public record Standing(double heightMm, double ofMm, List<Point> outline, String words) {}
+    /**
+     * The body standing on its plate.
+     *
+     * @param heightMm it stands
+     * @param ofMm height in the mould
+     * @param outline from plate to top
+     * @param words how it stands
+     * @param upsideDown whether what was poured first is on top
+     */
+    public record Standing(double heightMm, double ofMm, List<Point> outline, String words, boolean upsideDown) {}
 
     /**
      * Curves over time.

@@ -1,6 +1,7 @@
 package com.deftchill.core.assess;
 
 import com.deftchill.core.batch.Wanted;
+import com.deftchill.core.fat.FatFirmness;
 import com.deftchill.core.gel.Firmness;
 import com.deftchill.core.larder.GelProduct;
 import com.deftchill.core.verdict.Evidence;
@@ -62,7 +63,7 @@ public record DoseStrip(
                 Firmness.score(study.leastPa()),
                 Firmness.score(study.mostPa()),
                 batch.wanted().filter(w -> w.kind() == Wanted.Kind.FIRMNESS).map(Wanted::value),
-                words(),
+                study.fatSet() ? fatWords() : words(),
                 doses,
                 marks(product, doses),
                 study.kitchen().fineScaleG(),
@@ -74,6 +75,16 @@ public record DoseStrip(
         return Arrays.stream(zones)
                 .map(zone -> new Zone(
                         zone.shortWord(),
+                        Firmness.score(zone.fromPa()),
+                        zone.ordinal() + 1 < zones.length ? Firmness.score(zones[zone.ordinal() + 1].fromPa()) : 100))
+                .toList();
+    }
+
+    private static List<Zone> fatWords() {
+        var zones = FatFirmness.values();
+        return Arrays.stream(zones)
+                .map(zone -> new Zone(
+                        zone.words(),
                         Firmness.score(zone.fromPa()),
                         zone.ordinal() + 1 < zones.length ? Firmness.score(zones[zone.ordinal() + 1].fromPa()) : 100))
                 .toList();

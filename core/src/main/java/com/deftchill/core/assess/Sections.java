@@ -104,7 +104,7 @@ final class Sections {
             outline.add(new Point(profile.halfWidthAtMm(inMould) / Math.sqrt(1 - strain), height));
             height += fill / OUTLINE_POINTS * (1 - strain);
         }
-        return Optional.of(new Standing(dessert.standingMm(), fill, outline, Slump.words(worst)));
+        return Optional.of(new Standing(dessert.standingMm(), fill, outline, Slump.words(worst), over));
     }
 
     /** Strain of the slice at a height in the mould; solid layers keep theirs. */

@@ -15,31 +15,31 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 
 /** Reads fields of a document and keeps every problem met, so that all are said at once. */
-final class FieldReader {
+public final class FieldReader {
     private final List<Problem> problems = new ArrayList<>();
     private final Measures measures;
     private final TemperatureScale scale;
 
-    FieldReader(Measures measures, TemperatureScale scale) {
+    public FieldReader(Measures measures, TemperatureScale scale) {
         this.measures = measures;
         this.scale = scale;
     }
 
     /** Something that reads a text or says why it cannot. */
-    interface Reading<T> {
+    public interface Reading<T> {
         T read(String text) throws UnreadableException;
     }
 
-    List<Problem> problems() {
+    public List<Problem> problems() {
         return problems;
     }
 
-    boolean allRead() {
+    public boolean allRead() {
         return problems.isEmpty();
     }
 
     /** What a field says; the value for want of better when it cannot be read. */
-    <T> T field(String code, String path, String field, String text, T otherwise, Reading<T> reading) {
+    public <T> T field(String code, String path, String field, String text, T otherwise, Reading<T> reading) {
         try {
             return reading.read(text);
         } catch (UnreadableException e) {
@@ -49,13 +49,13 @@ final class FieldReader {
     }
 
     /** What a field says, or what counts when nothing is written. */
-    double number(String path, String field, String text, double blank, double least, double most, String unit) {
+    public double number(String path, String field, String text, double blank, double least, double most, String unit) {
         return text.isBlank()
                 ? blank
                 : field("number-unreadable", path, field, text, Double.NaN, t -> Typed.number(t, least, most, unit));
     }
 
-    Amount amount(String path, String field, String value, Subject subject, double least, double most) {
+    public Amount amount(String path, String field, String value, Subject subject, double least, double most) {
         try {
             var amount = AmountReader.read(value, subject, measures);
             Typed.within(amount.grams(), least, most, "g");
@@ -66,7 +66,7 @@ final class FieldReader {
         }
     }
 
-    double celsius(String path, String field, String value, double least, double most) {
+    public double celsius(String path, String field, String value, double least, double most) {
         return field(
                 "temperature-unreadable",
                 path,
@@ -80,7 +80,7 @@ final class FieldReader {
         return text.isBlank() ? OptionalDouble.empty() : OptionalDouble.of(celsius(path, field, text, least, most));
     }
 
-    <T> T known(Optional<T> found, String code, String path, String field, String value) {
+    public <T> T known(Optional<T> found, String code, String path, String field, String value) {
         return known(found, code, path, field, value, "must be one of the larder");
     }
 

@@ -4,6 +4,11 @@ import com.deftchill.core.composition.Composition;
 
 /** The temperature at which shares meet: T = sum(m cp T) / sum(m cp), without loss to bowl and air. */
 public final class MixingTemperature {
+    /** Heat that melts ice, J/g, and heat capacity of its water (handbook 3) [L]. */
+    private static final double ICE_J_PER_G = 334;
+
+    private static final double WATER_J_PER_GK = 4.18;
+
     private double heat;
     private double heatPerK;
 
@@ -17,5 +22,14 @@ public final class MixingTemperature {
     /** Temperature of all that was added, °C; NaN when nothing was. */
     public double celsius() {
         return heat / heatPerK;
+    }
+
+    /**
+     * Temperature once ice of 0 °C has melted in it, °C; 0 or below when there is more ice than it can melt.
+     *
+     * @param iceG grams of ice; its water then shares the heat
+     */
+    public double withIce(double iceG) {
+        return (heat - ICE_J_PER_G * iceG) / (heatPerK + WATER_J_PER_GK * iceG);
     }
 }

@@ -1,6 +1,7 @@
 package com.deftchill.server.exchange;
 
 import com.deftchill.core.formula.WrittenFormula;
+import com.deftchill.core.larder.OwnKind;
 import com.deftchill.server.problem.NotFoundException;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -28,10 +29,14 @@ import tools.jackson.databind.JsonNode;
 class ExchangeController {
     private final FormulaFiles files;
     private final DocumentSchemas schemas;
+    private final RecipeFiles recipes;
+    private final LarderCsv larder;
 
-    ExchangeController(FormulaFiles files, DocumentSchemas schemas) {
+    ExchangeController(FormulaFiles files, DocumentSchemas schemas, RecipeFiles recipes, LarderCsv larder) {
         this.files = files;
         this.schemas = schemas;
+        this.recipes = recipes;
+        this.larder = larder;
     }
 
     /** What an import stored. */
@@ -41,13 +46,57 @@ class ExchangeController {
     @Operation(operationId = "exportFormula", summary = "Download a formula as a file, with the own entries it uses")
     ResponseEntity<WrittenFormula> export(@PathVariable UUID id) {
         var document = files.export(id);
-        var name = document.name().isBlank() ? "formula" : document.name().strip();
-        var disposition = ContentDisposition.attachment()
-                .filename(name.replaceAll("[\\p{Cntrl}/\\\\:*?\"<>|]+", " ") + ".json", StandardCharsets.UTF_8)
-                .build();
         return ResponseEntity.ok()
-                .header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString())
+                .header(HttpHeaders.CONTENT_DISPOSITION, download(document.name(), ".json"))
                 .body(document);
+    }
+
+    private static String download(String name, String ending) {
+        var file = name.isBlank() ? "formula" : name.strip();
+        return ContentDisposition.attachment()
+                .filename(file.replaceAll("[\\p{Cntrl}/\\\\:*?\"<>|]+", " ") + ending, StandardCharsets.UTF_8)
+                .build()
+                .toString();
+    }
+
+    @GetMapping("/formulas/{id}/recipe")
+    @Operation(
+            operationId = "exportRecipe",
+            summary = "Download a formula as a schema.org Recipe (JSON-LD), for other programs",
+            description =
+                    "Components, folding and doses by product are beyond such a recipe: keep the formula file too.")
+    ResponseEntity<String> recipe(@PathVariable UUID id) {
+        var recipe = recipes.export(id);
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType("application/ld+json"))
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        download(recipe.path("name").asString(""), ".recipe.json"))
+                .body(recipe.toPrettyString());
+    }
+
+    /** How many entries were added. */
+    record AddedEntries(int added) {}
+
+    @GetMapping(value = "/larder/own/{kind}.csv", produces = "text/csv")
+    @Operation(operationId = "exportOwnEntries", summary = "Download the kitchen's own entries of a kind as a table")
+    ResponseEntity<String> table(@PathVariable String kind) {
+        var known = OwnKind.of(kind).orElseThrow(() -> new NotFoundException("Kind", kind));
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType("text/csv;charset=UTF-8"))
+                .header(HttpHeaders.CONTENT_DISPOSITION, download(known.label(), ".csv"))
+                .body(larder.export(known));
+    }
+
+    @PostMapping(value = "/larder/own/{kind}.csv", consumes = "text/csv")
+    @ResponseStatus(HttpStatus.CREATED)
+    @Operation(
+            operationId = "importOwnEntries",
+            summary = "Add own entries from a table",
+            description = "All rows or none: 422 names line, field, value and rule of everything at fault.")
+    AddedEntries table(@PathVariable String kind, @RequestBody String csv) {
+        return new AddedEntries(
+                larder.take(OwnKind.of(kind).orElseThrow(() -> new NotFoundException("Kind", kind)), csv));
     }
 
     @PostMapping("/imports")
@@ -55,10 +104,11 @@ class ExchangeController {
     @Operation(
             operationId = "importFormula",
             summary = "Store a formula from a file",
-            description = "Whole or not at all: 422 names path, value and rule of everything that keeps the file from"
+            description = "A formula document, or a schema.org Recipe (JSON-LD) whose ingredients are then read as a"
+                    + " pasted list. Whole or not at all: 422 names path, value and rule of everything that keeps the file from"
                     + " being a formula document.")
     ImportedFormula take(@RequestBody @Schema(type = "object") JsonNode file) {
-        var stored = files.take(file);
+        var stored = RecipeFiles.isRecipe(file) ? recipes.take(file) : files.take(file);
         return new ImportedFormula(stored.getId(), stored.getName());
     }
 

@@ -23,14 +23,16 @@ class OpenApiConfiguration {
 
     /** Record components that may be absent. */
     private static final Map<String, List<String>> MAY_BE_ABSENT = Map.ofEntries(
-            Map.entry("Amounts", List.of("sheets")),
+            Map.entry("Amounts", List.of("gel", "sheets")),
+            Map.entry("ComponentAnswer", List.of("course", "strip")),
+            Map.entry("After", List.of("mostMinutes")),
             Map.entry("Section", List.of("standing")),
             Map.entry("Milestone", List.of("minutes", "clock")),
             Map.entry("Prediction", List.of("setsAfterMinutes", "turnsOutAfterMinutes", "standingMm", "dipSeconds")),
             Map.entry("DoseStrip", List.of("wanted")),
             Map.entry("StripDose", List.of("standingMm")),
             Map.entry("SwapDose", List.of("sheets", "standingMm")),
-            Map.entry("SwapQuestion", List.of("products")),
+            Map.entry("SwapQuestion", List.of("component", "products")),
             Map.entry("Step", List.of("temperature")),
             Map.entry("LoggedBatch", List.of("standingMm")),
             Map.entry("MadeBatch", List.of("standingMm", "note")),

@@ -1,0 +1,149 @@
+package com.deftchill.core.paste;
+
+import com.deftchill.core.larder.Larder;
+import com.deftchill.core.larder.LarderFiles;
+import java.text.Normalizer;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+
+/**
+ * Finds what of the larder a line names. Every word of a known name must stand in the line; of several names that fit, the
+ * one that explains most of the line wins, then the one nearest to its beginning.
+ */
+final class NameFinder {
+    /** Words that name nothing by themselves. */
+    private static final Set<String> WEAK = Set.of(
+            "fat",
+            "of",
+            "the",
+            "and",
+            "with",
+            "level",
+            "heated",
+            "cooked",
+            "raw",
+            "brewed",
+            "vol",
+            "strong",
+            "stoned",
+            "halved",
+            "diced",
+            "cut",
+            "quartered",
+            "baked");
+
+    /** What names nothing when it is all there is of a name. */
+    private static final Set<String> NOTHING_ALONE = Set.of("powder", "sheet", "paste", "puree", "juice");
+    /** A matching number, such as a share of cocoa, speaks for a name; another one against it. */
+    private static final int NUMBER_FITS = 6;
+
+    private static final int NUMBER_DIFFERS = -5;
+    private static final Pattern SHARE = Pattern.compile("(\\d{1,2}(?:\\.\\d)?)\\s*%");
+
+    private final List<Name> names = new ArrayList<>();
+
+    private record Name(String id, boolean gel, Set<String> words, Set<String> numbers) {}
+
+    /** What was found: its id, and whether it is a gelling agent. */
+    record Found(String id, boolean gel) {}
+
+    NameFinder(Larder larder) {
+        for (var ingredient : larder.ingredients()) {
+            named(ingredient.id(), false, ingredient.name());
+        }
+        for (var gel : larder.gels()) {
+            named(gel.id(), true, gel.name().replaceAll("\\(\\d+ Bloom\\)", ""));
+        }
+        LarderFiles.read("/com/deftchill/core/paste/names.csv", row -> row).forEach(row -> {
+            var id = row.get("id");
+            if (larder.ingredient(id).isPresent() || larder.gel(id).isPresent()) {
+                add(id, larder.gel(id).isPresent(), row.get("name"));
+            }
+        });
+    }
+
+    /** The name up to its first comma, and what it has in brackets. */
+    private void named(String id, boolean gel, String name) {
+        add(id, gel, name.replaceAll("\\(.*?\\)", " ").replaceAll(",.*", ""));
+        var brackets = Pattern.compile("\\((.*?)\\)").matcher(name);
+        if (brackets.find()) {
+            add(id, gel, brackets.group(1));
+        }
+    }
+
+    private void add(String id, boolean gel, String name) {
+        var words = words(name);
+        var numbers =
+                words.stream().filter(word -> Character.isDigit(word.charAt(0))).collect(Collectors.toSet());
+        words.removeAll(numbers);
+        words.removeAll(WEAK);
+        if (!words.isEmpty() && !NOTHING_ALONE.containsAll(words)) {
+            names.add(new Name(id, gel, words, numbers));
+        }
+    }
+
+    Optional<Found> find(String text) {
+        var words = words(text);
+        var shares = SHARE.matcher(text).results().map(found -> found.group(1)).collect(Collectors.toSet());
+        Name best = null;
+        int bestScore = 0;
+        for (var name : names) {
+            if (words.containsAll(name.words())) {
+                int score = name.words().stream().mapToInt(String::length).sum()
+                        + 4 * name.words().size()
+                        + numbers(name, shares);
+                if (score > bestScore) {
+                    best = name;
+                    bestScore = score;
+                }
+            }
+        }
+        return Optional.ofNullable(best).map(name -> new Found(name.id(), name.gel()));
+    }
+
+    private static int numbers(Name name, Set<String> shares) {
+        if (name.numbers().isEmpty()) {
+            return 0;
+        }
+        if (name.numbers().stream().anyMatch(shares::contains)) {
+            return NUMBER_FITS;
+        }
+        return shares.isEmpty() ? 0 : NUMBER_DIFFERS;
+    }
+
+    /** Words in lower case, without accents, in the singular. */
+    static Set<String> words(String text) {
+        var plain = Normalizer.normalize(text, Normalizer.Form.NFD)
+                .replaceAll("\\p{M}", "")
+                .toLowerCase(Locale.ROOT)
+                .replace("'", "")
+                .replace("’", "");
+        return Arrays.stream(plain.split("[^\\p{L}\\d.]+"))
+                .map(word -> word.replaceAll("^\\.+|\\.+$", ""))
+                .filter(word -> !word.isEmpty())
+                .map(NameFinder::singular)
+                .collect(Collectors.toCollection(HashSet::new));
+    }
+
+    private static String singular(String word) {
+        if (word.equals("leaves") || word.equals("leaf")) {
+            return "sheet";
+        }
+        if (word.equals("gelatine")) {
+            return "gelatin";
+        }
+        if (word.endsWith("ies") && word.length() > 4) {
+            return word.substring(0, word.length() - 3) + "y";
+        }
+        return word.endsWith("s") && !word.endsWith("ss") && word.length() > 3
+                ? word.substring(0, word.length() - 1)
+                : word;
+    }
+}

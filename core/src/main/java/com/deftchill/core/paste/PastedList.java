@@ -1,0 +1,174 @@
+package com.deftchill.core.paste;
+
+import com.deftchill.core.amount.Amount;
+import com.deftchill.core.amount.AmountReader;
+import com.deftchill.core.amount.Measures;
+import com.deftchill.core.amount.Subject;
+import com.deftchill.core.amount.UnreadableException;
+import com.deftchill.core.larder.Larder;
+import com.deftchill.core.paste.PastedLine.Kind;
+import com.deftchill.core.verdict.Fix;
+import com.deftchill.core.verdict.Problem;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.regex.Pattern;
+
+/** Reads a list of ingredients line by line: amount first or last, notes behind a comma or in brackets. */
+public final class PastedList {
+    private static final int MOST_LINES = 300;
+    private static final int LONGEST = 300;
+    private static final Pattern BULLET = Pattern.compile("^\\s*(?:[-*•–—·▢□]\\s+|[-*•–—·▢□](?=\\d)|\\d{1,2}[.)]\\s+)");
+    private static final Pattern HEADING = Pattern.compile("^[^\\d½¼¾⅓⅔]{1,60}:\\s*$");
+    private static final Pattern LAST =
+            Pattern.compile("^(.*?)\\s*[:–-]?\\s+(\\d[\\d.,/ ]*\\s*(?:g|kg|ml|cl|l|oz|lb)?)$");
+    private static final Pattern COUNT_LAST = Pattern.compile("^([^:]+):\\s*(\\d.*)$");
+    private static final Set<String> TITLES = Set.of(
+            "method", "ingredients", "preparation", "directions", "instructions", "to finish", "topping", "base");
+    private static final Pattern BARE = Pattern.compile(
+            "(?i)([\\d½¼¾⅓⅔][\\d.,/ ½¼¾⅓⅔]*|an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve)"
+                    + "(?:\\s+(?:titanium|bronze|silver|gold|platinum|large|whole|medium|small))*");
+    /** How many words an amount may have: "1 cup plus 2 tablespoons". */
+    private static final int LONGEST_AMOUNT = 7;
+
+    private final Larder larder;
+    private final NameFinder names;
+    private final Measures measures;
+
+    private PastedList(Larder larder, Measures measures) {
+        this.larder = larder;
+        this.measures = measures;
+        names = new NameFinder(larder);
+    }
+
+    /** Every line of a text that is not blank, in order; what is not understood is kept and marked. */
+    public static List<PastedLine> read(String text, Larder larder, Measures measures) {
+        var list = new PastedList(larder, measures);
+        return text.lines()
+                .filter(line -> !line.isBlank())
+                .limit(MOST_LINES)
+                .map(list::line)
+                .toList();
+    }
+
+    private PastedLine line(String pasted) {
+        var shown = pasted.strip().length() > LONGEST ? pasted.strip().substring(0, LONGEST) : pasted.strip();
+        var text = BULLET.matcher(shown).replaceFirst("").strip();
+        if (HEADING.matcher(text).matches() || TITLES.contains(text.toLowerCase(Locale.ROOT))) {
+            return PastedLine.heading(shown);
+        }
+        var note = notes(text);
+        var plain = withoutNotes(text);
+        var found = names.find(text);
+        if (found.isEmpty()) {
+            return PastedLine.unknown(shown, "", note);
+        }
+        var subject = found.get().gel()
+                ? larder.gel(found.get().id()).orElseThrow().subject()
+                : larder.ingredient(found.get().id()).orElseThrow().subject();
+        var name = found.get().gel()
+                ? larder.gel(found.get().id()).orElseThrow().name()
+                : larder.ingredient(found.get().id()).orElseThrow().name();
+        return amount(shown, plain, found.get(), subject, name, note);
+    }
+
+    private PastedLine amount(
+            String shown, String plain, NameFinder.Found found, Subject subject, String name, String note) {
+        UnreadableException asked = null;
+        var askedAmount = "";
+        for (var written : candidates(plain)) {
+            var candidate = withPiece(written, subject);
+            if (candidate.isEmpty()) {
+                continue;
+            }
+            try {
+                Amount amount = AmountReader.read(candidate, subject, measures);
+                if (amount.grams() > 0) {
+                    return new PastedLine(
+                            shown,
+                            Kind.UNDERSTOOD,
+                            found.id(),
+                            name,
+                            found.gel(),
+                            candidate,
+                            amount.grams(),
+                            note,
+                            List.of());
+                }
+            } catch (UnreadableException e) {
+                if (asked == null && e.ambiguous()) {
+                    asked = e;
+                    askedAmount = candidate;
+                }
+            }
+        }
+        var problems = asked == null ? List.<Problem>of() : List.of(problem(name, askedAmount, asked));
+        return new PastedLine(
+                shown, Kind.AMOUNT_UNCLEAR, found.id(), name, found.gel(), askedAmount, 0, note, problems);
+    }
+
+    /** A bare number counts pieces of what comes in pieces; of anything else it says nothing. */
+    private static String withPiece(String text, Subject subject) {
+        var bare = BARE.matcher(text);
+        if (!bare.matches()) {
+            return text;
+        }
+        return subject.pieces().isEmpty()
+                ? ""
+                : bare.group(1) + " " + subject.pieces().keySet().iterator().next();
+    }
+
+    private static Problem problem(String name, String amount, UnreadableException e) {
+        var fixes = e.choices().stream()
+                .map(choice ->
+                        new Fix(choice.text(), choice.meaning(), List.of(new Fix.Change("/amount", choice.text()))))
+                .toList();
+        return new Problem("amount-ambiguous", "/amount", name, amount, e.getMessage(), fixes);
+    }
+
+    /** Texts that may be the amount: the longest beginning first, then what stands last. */
+    private static List<String> candidates(String text) {
+        var candidates = new ArrayList<String>();
+        var counted = COUNT_LAST.matcher(text);
+        if (counted.matches()) {
+            candidates.add(counted.group(2).strip());
+        }
+        var last = LAST.matcher(text);
+        if (last.matches() && last.group(2).matches(".*[a-z]$")) {
+            candidates.add(last.group(2).strip());
+        }
+        var words = Arrays.asList(text.split("\\s+"));
+        for (int n = Math.min(LONGEST_AMOUNT, words.size()); n >= 1; n--) {
+            var start = String.join(" ", words.subList(0, n));
+            // "4 g" before "4": the unit belongs to it; the name of the thing itself does no harm.
+            candidates.add(start);
+        }
+        if (last.matches()) {
+            candidates.add(last.group(2).strip());
+        }
+        return candidates;
+    }
+
+    private static String withoutNotes(String text) {
+        // A comma between digits is a decimal one.
+        return text.replaceAll("\\([^)]*\\)", " ")
+                .replaceAll(",(?!\\d).*$", "")
+                .replaceAll("\\s+", " ")
+                .strip();
+    }
+
+    private static String notes(String text) {
+        var notes = new ArrayList<String>();
+        var brackets = Pattern.compile("\\(([^)]*)\\)").matcher(text);
+        while (brackets.find()) {
+            notes.add(brackets.group(1).strip());
+        }
+        var comma = Pattern.compile(",(?!\\d)\\s*(.*)$").matcher(text.replaceAll("\\([^)]*\\)", " "));
+        if (comma.find()) {
+            notes.add(comma.group(1).strip());
+        }
+        return String.join("; ", notes);
+    }
+}

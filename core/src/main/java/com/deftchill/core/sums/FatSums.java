@@ -1,0 +1,196 @@
+package com.deftchill.core.sums;
+
+import com.deftchill.core.amount.Subject;
+import com.deftchill.core.amount.Typed;
+import com.deftchill.core.composition.Constituent;
+import com.deftchill.core.fat.Ganache;
+import com.deftchill.core.fat.SolidFat;
+import com.deftchill.core.foam.Whip;
+import com.deftchill.core.foam.Whipping;
+import com.deftchill.core.formula.WrittenFormula;
+import com.deftchill.core.formula.WrittenFormula.Component;
+import com.deftchill.core.larder.Ingredient;
+import com.deftchill.core.mix.Mix;
+import com.deftchill.core.verdict.Evidence.Given;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Sums about chocolate and cream. */
+final class FatSums {
+    private static final double MOST_RATIO = 8;
+    private static final double SERVED_C = 20;
+
+    private FatSums() {}
+
+    /** Does it hold, how does it eat, and how much of another chocolate. */
+    static final class GanacheRatio extends Sum {
+        GanacheRatio() {
+            super(
+                    "ganache",
+                    "Ganache ratio",
+                    "Will it split, how will it eat?",
+                    SumField.ingredient("chocolate", "Chocolate", "dark-65", "chocolate"),
+                    SumField.text("chocolateAmount", "Amount", "200 g"),
+                    SumField.ingredient("liquid", "With", "cream-35", ""),
+                    SumField.text("liquidAmount", "Amount of it", "200 g"),
+                    SumField.ingredient("other", "As soft with", "milk-chocolate", "chocolate"));
+        }
+
+        @Override
+        SumAnswer answer(SumReader in) {
+            var chocolate = in.ingredient("chocolate");
+            var liquid = in.ingredient("liquid");
+            var other = in.optionalIngredient("other");
+            double c = in.grams("chocolateAmount", chocolate);
+            double l = in.grams("liquidAmount", liquid);
+            if (!in.problems().allRead() || !(c + l > 0)) {
+                return null;
+            }
+            var mix = Mix.of(List.of(new Mix.Part(chocolate, c), new Mix.Part(liquid, l)), 0, 0);
+            var ganache = new Ganache(mix.composition(), mix.massG());
+            double phi = ganache.phi();
+            var holds = ganache.seizes()
+                    ? "It seizes"
+                    : phi < Ganache.SAFE_PHI
+                            ? "It holds"
+                            : phi < Ganache.SPLITS_PHI ? "It needs care" : "It likely splits";
+            var figures = new ArrayList<SumAnswer.SumFigure>();
+            figures.add(figure("Fat by volume", percent(phi) + " (holds below 55, splits from 65)"));
+            for (double celsius : new double[] {4, 12, SERVED_C}) {
+                figures.add(figure(
+                        "At " + in.celsius(celsius), ganache.texture(celsius).words()));
+            }
+            ganache.rescue(liquid.composition()).ifPresent(grams -> {
+                if (grams > 0) {
+                    figures.add(figure("Rescue", "warm to 40 to 45 °C, work in " + g(grams) + " " + liquid.name()));
+                }
+            });
+            if (ganache.seizes()) {
+                ganache.passesSeizing(liquid.composition())
+                        .ifPresent(grams -> figures.add(figure("Least more to pass seizing", g(grams))));
+            }
+            other.ifPresent(o -> figures.add(figure("As much solid fat with " + o.name(), same(ganache, o, liquid))));
+            return new SumAnswer(
+                    holds + ": " + percent(phi) + " of its volume is fat; "
+                            + ganache.texture(SERVED_C).words() + " at " + in.celsius(SERVED_C) + ".",
+                    "Join at 45 to 60 °C, keep it above 32 °C while stirring.",
+                    figures,
+                    evidence(
+                            List.of(
+                                    new Given(chocolate.name(), g(c)),
+                                    new Given(liquid.name(), g(l)),
+                                    new Given("Solid fat at 20 °C", percent(SolidFat.of(mix.composition(), SERVED_C)))),
+                            "Fat volume = all fats / 0.91; water phase = water + 0.62 x sugar + alcohol / 0.789. Another chocolate by"
+                                    + " the same share of solid fat at 20 °C.",
+                            "About 3 points of fat; textures are estimates.",
+                            "The ratio, the fat of the cream, the chocolate.",
+                            constant("limits", "55, 65, 74 % fat by volume", "E"),
+                            constant("cocoa butter solid", "72 % at 20 °C", "L")),
+                    Optional.of(made(chocolate, c, liquid, l)));
+        }
+
+        private static String same(Ganache ganache, Ingredient other, Ingredient liquid) {
+            var ratio = ganache.sameAs(other.composition(), liquid.composition(), SERVED_C, MOST_RATIO);
+            return ratio.isPresent()
+                    ? Typed.write(ratio.getAsDouble(), 2) + " parts to one of " + liquid.name()
+                    : "no ratio up to " + Typed.write(MOST_RATIO, 0) + " to 1 gets there";
+        }
+
+        private static Component made(Ingredient chocolate, double c, Ingredient liquid, double l) {
+            var plain = component(
+                    "ganache",
+                    "Ganache",
+                    "ganache",
+                    List.of(line(chocolate.id(), c, ""), line(liquid.id(), l, "")),
+                    "34 °C");
+            return plain.withGel(plain.gel(), new WrittenFormula.Heat("85 °C", "", ""), plain.pourTemperature());
+        }
+    }
+
+    /** Volume of whipped cream. */
+    static final class Whipped extends Sum {
+        Whipped() {
+            super(
+                    "whip",
+                    "Whipped volume",
+                    "How much does it make?",
+                    SumField.ingredient("cream", "Cream", "cream-35", "dairy"),
+                    SumField.text("amount", "Amount", "500 g"),
+                    SumField.choice(
+                            "whip",
+                            "Whipped",
+                            "soft",
+                            Arrays.stream(Whip.values())
+                                    .map(whip -> new SumField.Choice(whip.id(), whip.words()))
+                                    .toArray(SumField.Choice[]::new)),
+                    SumField.text("sugar", "Sugar with it", "30 g"),
+                    SumField.text("celsius", "Cream at", "5 °C"));
+        }
+
+        @Override
+        SumAnswer answer(SumReader in) {
+            var cream = in.ingredient("cream");
+            double grams = in.grams("amount", cream);
+            double sugar = in.grams("sugar", Subject.of("sugar", 0.85, false, Map.of()));
+            double celsius = in.celsius("celsius", 0, 40);
+            var whip = in.choice("whip", Whip.of(in.text("whip")));
+            if (!in.problems().allRead() || !(grams > 0)) {
+                return null;
+            }
+            double fat = cream.composition().share(Constituent.MILK_FAT);
+            double liquid = 1000 * grams / cream.composition().density(20);
+            double overrun = Whipping.cream(whip, fat, sugar / grams, celsius);
+            double ml = liquid * (1 + overrun) + 0.62 * sugar;
+            if (!Whipping.holds(fat)) {
+                double rich = Whipping.blend(fat, 0.48, 0.33);
+                return new SumAnswer(
+                        percent(fat) + " fat does not hold air: below " + percent(Whipping.LEAST_FAT)
+                                + " it stays liquid.",
+                        Double.isNaN(rich)
+                                ? ""
+                                : "Add " + g(Math.ceil(rich * grams)) + " of 48 % cream: the blend has 33 %.",
+                        List.of(figure("Fat", percent(fat))),
+                        evidence(
+                                List.of(),
+                                "Cream holds air from 30 % of fat on.",
+                                "None.",
+                                "Richer cream.",
+                                constant("least fat", "30 %", "L")),
+                        Optional.empty());
+            }
+            var figures = new ArrayList<SumAnswer.SumFigure>();
+            figures.add(figure("Overrun", percent(overrun)));
+            figures.add(figure("Density", Typed.write((grams + sugar) / ml, 2) + " g/ml"));
+            for (var other : Whip.values()) {
+                figures.add(figure(
+                        other.words(),
+                        ml(liquid * (1 + Whipping.cream(other, fat, sugar / grams, celsius)) + 0.62 * sugar)));
+            }
+            figures.add(figure(
+                    "Over-whipped",
+                    "fold in " + g(Whipping.RESCUE_LEAST * grams) + " to " + g(Whipping.RESCUE_MOST * grams)
+                            + " of liquid cream by hand"));
+            var lines = new ArrayList<WrittenFormula.Line>();
+            lines.add(line(cream.id(), grams, "whipped"));
+            if (sugar > 0) {
+                lines.add(line("sugar", sugar, "whipped"));
+            }
+            return new SumAnswer(
+                    g(grams) + " whipped " + whip.words() + " makes " + ml(ml) + ".",
+                    celsius > Whipping.WHIPS_BELOW_C ? "Cream whips below 7 °C, best from 2 to 5 °C." : "",
+                    figures,
+                    evidence(
+                            List.of(new Given("Fat", percent(fat)), new Given("Cream at", in.celsius(celsius))),
+                            "Volume = liquid x (1 + overrun).",
+                            "A tenth: measure a jug of it once.",
+                            "The stage, fat, sugar, temperature.",
+                            constant("overrun at 35 % fat", "40, 75, 95, 115 %", "L"),
+                            constant("above 35 % fat", "x (1 - 2 (fat - 0.35))", "E"),
+                            constant("sugar early; warm", "- 10 %; - 30 %", "E")),
+                    Optional.of(component("whipped", "Whipped cream", "whipped", lines, "")));
+        }
+    }
+}

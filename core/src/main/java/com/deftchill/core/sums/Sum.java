@@ -1,0 +1,93 @@
+package com.deftchill.core.sums;
+
+import com.deftchill.core.amount.Typed;
+import com.deftchill.core.formula.WrittenFormula;
+import com.deftchill.core.formula.WrittenFormula.Component;
+import com.deftchill.core.formula.WrittenFormula.Gel;
+import com.deftchill.core.formula.WrittenFormula.Line;
+import com.deftchill.core.verdict.Evidence;
+import com.deftchill.core.verdict.Evidence.Constant;
+import com.deftchill.core.verdict.Evidence.Given;
+import java.util.List;
+
+/** One question, answered. */
+abstract class Sum {
+    private static final String SOURCE = "as in a dessert";
+
+    private final String id;
+    private final String title;
+    private final String question;
+    private final List<SumField> fields;
+
+    Sum(String id, String title, String question, SumField... fields) {
+        this.id = id;
+        this.title = title;
+        this.question = question;
+        this.fields = List.of(fields);
+    }
+
+    String id() {
+        return id;
+    }
+
+    String title() {
+        return title;
+    }
+
+    String question() {
+        return question;
+    }
+
+    List<SumField> fields() {
+        return fields;
+    }
+
+    /** Reads what it needs; null when something could not be read, which the reader then knows. */
+    abstract SumAnswer answer(SumReader in);
+
+    static SumAnswer.SumFigure figure(String name, String value) {
+        return new SumAnswer.SumFigure(name, value);
+    }
+
+    static String g(double grams) {
+        return Typed.write(grams, grams < 100 ? 1 : 0) + " g";
+    }
+
+    static String ml(double ml) {
+        return Typed.write(ml, 0) + " ml";
+    }
+
+    static String percent(double share) {
+        return Typed.write(100 * share, 0) + " %";
+    }
+
+    static Evidence evidence(
+            List<Given> inputs, String rule, String uncertainty, String wouldChange, Constant... constants) {
+        return new Evidence(inputs, rule, List.of(constants), uncertainty, wouldChange);
+    }
+
+    static Constant constant(String name, String value, String grade) {
+        return new Constant(name, value, grade, SOURCE);
+    }
+
+    static Line line(String ingredient, double grams, String share) {
+        return new Line(ingredient, g(grams), "", share);
+    }
+
+    static Component component(String id, String name, String kind, List<Line> lines, String pour) {
+        return new Component(
+                id,
+                name,
+                kind,
+                "",
+                lines,
+                new Gel("", "", "", ""),
+                new WrittenFormula.Heat("", "", ""),
+                null,
+                null,
+                null,
+                null,
+                List.of(),
+                pour);
+    }
+}

@@ -1,0 +1,42 @@
+package com.deftchill.core.sums;
+
+import java.util.List;
+
+/**
+ * A field of a sum.
+ *
+ * @param name of the field, as links write it
+ * @param label as the cook reads it
+ * @param kind {@code text}, {@code choice}, {@code ingredient}, {@code gel} or {@code mould}
+ * @param example what it starts with
+ * @param group group of ingredients that fits, empty: any
+ * @param choices of a choice
+ */
+public record SumField(String name, String label, String kind, String example, String group, List<Choice> choices) {
+    public SumField {
+        choices = List.copyOf(choices);
+    }
+
+    /** A choice: its id and its words. */
+    public record Choice(String id, String words) {}
+
+    static SumField text(String name, String label, String example) {
+        return new SumField(name, label, "text", example, "", List.of());
+    }
+
+    static SumField ingredient(String name, String label, String example, String group) {
+        return new SumField(name, label, "ingredient", example, group, List.of());
+    }
+
+    static SumField gel(String name, String label, String example) {
+        return new SumField(name, label, "gel", example, "", List.of());
+    }
+
+    static SumField mould(String name, String label, String example) {
+        return new SumField(name, label, "mould", example, "", List.of());
+    }
+
+    static SumField choice(String name, String label, String example, Choice... choices) {
+        return new SumField(name, label, "choice", example, "", List.of(choices));
+    }
+}

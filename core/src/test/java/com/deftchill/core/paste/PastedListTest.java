@@ -1,0 +1,74 @@
+package com.deftchill.core.paste;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deftchill.core.amount.Measures;
+import com.deftchill.core.larder.Larder;
+import com.deftchill.core.larder.LarderFiles;
+import com.deftchill.core.paste.PastedLine.Kind;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class PastedListTest {
+    private static final Larder LARDER = LarderFiles.shipped();
+    /** Of the made-up lines so many must be right: the issue's figure. */
+    private static final double LEAST_RIGHT = 0.95;
+
+    private static List<String> lines() throws IOException {
+        try (var stream = PastedListTest.class.getResourceAsStream("pasted-lines.psv")) {
+            return new String(stream.readAllBytes(), StandardCharsets.UTF_8)
+                    .lines()
+                    .filter(line -> !line.startsWith("#"))
+                    .toList();
+        }
+    }
+
+    @Test
+    void nineteenOfTwentyMadeUpLinesAreRight() throws IOException {
+        var wrong = new ArrayList<String>();
+        for (var row : lines()) {
+            var parts = row.split("\\|");
+            var read = PastedList.read(parts[0], LARDER, Measures.METRIC).get(0);
+            if (!right(read, parts[1], parts[2])) {
+                wrong.add(row + "  ->  " + read.kind() + " " + read.id() + " " + read.amount() + " " + read.grams());
+            }
+        }
+        int all = lines().size();
+        System.out.printf("pasted lines: %d of %d right%n%s%n", all - wrong.size(), all, String.join("\n", wrong));
+        assertThat(all).isGreaterThanOrEqualTo(200);
+        assertThat(wrong).hasSizeLessThanOrEqualTo((int) ((1 - LEAST_RIGHT) * all));
+    }
+
+    private static boolean right(PastedLine read, String id, String grams) {
+        return switch (id) {
+            case "heading" -> read.kind() == Kind.HEADING;
+            case "unknown" -> read.kind() == Kind.NOT_UNDERSTOOD;
+            default ->
+                read.id().equals(id)
+                        && (grams.equals("-")
+                                ? read.kind() == Kind.AMOUNT_UNCLEAR
+                                : Math.abs(read.grams() / Double.parseDouble(grams) - 1) < 0.03);
+        };
+    }
+
+    @Test
+    void whatIsNotUnderstoodIsKeptAsItWas() {
+        var read = PastedList.read("100 g sugar\n\nunicorn tears, to taste\n2 T sugar", LARDER, Measures.METRIC);
+        assertThat(read)
+                .extracting(PastedLine::text)
+                .containsExactly("100 g sugar", "unicorn tears, to taste", "2 T sugar");
+        assertThat(read.get(1).note()).isEqualTo("to taste");
+        assertThat(read.get(2).problems().get(0).fixes()).hasSize(2);
+    }
+
+    @Test
+    void anyTextIsAnswered() {
+        for (var text :
+                new String[] {"", "\n\n", "((((", "1/0 cups of nothing", "9".repeat(5000), "–", "\u0000", "½"}) {
+            assertThat(PastedList.read(text, LARDER, Measures.UNKNOWN)).isNotNull();
+        }
+    }
+}

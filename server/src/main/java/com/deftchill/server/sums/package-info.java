@@ -1,0 +1,2 @@
+/** The ten-second calculators over HTTP. */
+package com.deftchill.server.sums;
