@@ -4,7 +4,7 @@ import { rulerMarks } from './geometry'
 
 /** A ruler beside a drawing in millimetres, upward from the inside of the base: part of an SVG. */
 const props = defineProps<{ x: number; height: number; fontSize: number }>()
-const marks = computed(() => rulerMarks(props.height))
+const marks = computed(() => rulerMarks(props.height, props.fontSize))
 </script>
 
 <template>

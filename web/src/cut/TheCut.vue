@@ -20,23 +20,34 @@ const standingHalf = computed(() => Math.max(...(standing.value?.outline.map((p)
 const plateHalf = computed(() => standingHalf.value + 12)
 
 /** Left edge of the drawing, ruler included. */
-const left = computed(() => -halfWidth.value - RULER - 0.06 * height.value)
-const standingX = computed(() => halfWidth.value + GAP + plateHalf.value)
-const right = computed(() =>
-  standing.value ? standingX.value + plateHalf.value + 2 : halfWidth.value + RULER,
+const left = computed(
+  () => -Math.max(halfWidth.value, below.value ? plateHalf.value : 0) - RULER - 0.06 * height.value,
 )
+/** A wide tin leaves no room beside it: its body stands below. */
+const WIDE = 2.4
+const below = computed(() => standing.value !== undefined && 2 * halfWidth.value > WIDE * height.value)
+const standingX = computed(() => (below.value ? 0 : halfWidth.value + GAP + plateHalf.value))
+const right = computed(() => {
+  if (!standing.value) return halfWidth.value + RULER
+  return below.value
+    ? Math.max(halfWidth.value, plateHalf.value) + RULER / 2
+    : standingX.value + plateHalf.value + 2
+})
 /** Room that the drawing gets on the page, px: text keeps its size whatever the mould's. */
 const ROOM = { width: 430, height: 236 }
 const TEXT_PX = 14
 const fontSize = computed(() => {
   const width = right.value - left.value
-  const tall = height.value + props.section.baseMm + 8
-  const perPixel = Math.max(width / ROOM.width, tall / (ROOM.height - 2.4 * TEXT_PX))
+  const tall = (height.value + props.section.baseMm + 8) * (below.value ? 2 : 1)
+  const perPixel = Math.max(width / ROOM.width, tall / (ROOM.height - (below.value ? 4.8 : 2.4) * TEXT_PX))
   return TEXT_PX * perPixel
 })
+const standingY = computed(() =>
+  below.value ? props.section.baseMm + 2.6 * fontSize.value + (standing.value?.ofMm ?? 0) : 0,
+)
 const viewBox = computed(() => {
   const top = -height.value - 8
-  const bottom = props.section.baseMm + 2.2 * fontSize.value
+  const bottom = standingY.value + props.section.baseMm + 2.2 * fontSize.value
   return `${left.value} ${top} ${right.value - left.value} ${bottom - top}`
 })
 
@@ -116,7 +127,7 @@ const spoken = computed(() => {
         <text x="0" :y="section.baseMm + fontSize * 1.5" text-anchor="middle">
           {{ fill }} mm · {{ Math.round(section.fillMl) }} ml
         </text>
-        <g v-if="standing" :transform="`translate(${standingX} 0)`">
+        <g v-if="standing" :transform="`translate(${standingX} ${standingY})`">
           <path
             :d="`M${-plateHalf} -1.5 Q${-plateHalf + 4} 3 ${-plateHalf + 10} 3 H${plateHalf - 10} Q${plateHalf - 4} 3 ${plateHalf} -1.5 L${plateHalf - 4} 0 H${-plateHalf + 4} Z`"
             class="plate"

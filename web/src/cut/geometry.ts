@@ -74,9 +74,9 @@ export function outside(section: Pick<Section, 'inner' | 'wallMm' | 'baseMm'>): 
   return [{ x: first.x, z: -baseMm }, ...moved.map((p) => ({ x: p.x, z: Math.max(p.z, -baseMm) }))]
 }
 
-/** Ruler marks every 5 mm, numbered every 10 (or 20 in tall moulds). */
-export function rulerMarks(height: number): { z: number; label: string }[] {
-  const numbered = height > 100 ? 20 : 10
+/** Ruler marks every 5 mm, numbered every 10, or as seldom as letters of a height, mm, leave room for. */
+export function rulerMarks(height: number, letterMm = 0): { z: number; label: string }[] {
+  const numbered = Math.max(height > 100 ? 20 : 10, [10, 20, 50].find((n) => n >= 1.15 * letterMm) ?? 100)
   const marks = []
   for (let z = 0; z <= height + 1e-9; z += 5) {
     marks.push({ z, label: z % numbered === 0 ? String(z) : '' })

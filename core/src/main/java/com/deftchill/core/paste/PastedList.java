@@ -86,6 +86,7 @@ public final class PastedList {
             try {
                 Amount amount = AmountReader.read(candidate, subject, measures);
                 if (amount.grams() > 0) {
+                    candidate = shortest(candidate, amount.grams(), subject);
                     return new PastedLine(
                             shown,
                             Kind.UNDERSTOOD,
@@ -107,6 +108,23 @@ public final class PastedList {
         var problems = asked == null ? List.<Problem>of() : List.of(problem(name, askedAmount, asked));
         return new PastedLine(
                 shown, Kind.AMOUNT_UNCLEAR, found.id(), name, found.gel(), askedAmount, 0, note, problems);
+    }
+
+    /** The amount without the words of its subject: the shortest beginning that comes to the same. */
+    private String shortest(String amount, double grams, Subject subject) {
+        var words = amount.split("\\s+");
+        for (int n = 1; n < words.length; n++) {
+            var start = String.join(" ", Arrays.copyOf(words, n));
+            try {
+                boolean bare = BARE.matcher(start).matches();
+                if (!bare && AmountReader.read(start, subject, measures).grams() == grams) {
+                    return start;
+                }
+            } catch (UnreadableException e) {
+                continue;
+            }
+        }
+        return amount;
     }
 
     /** A bare number counts pieces of what comes in pieces; of anything else it says nothing. */
