@@ -65,6 +65,7 @@ export const api = {
     answer(client.POST('/api/assessments', { body: formula, signal })),
   swap: (document: Formula, component: number) =>
     answer(client.POST('/api/swaps', { body: { document, component } })),
+  variants: (document: Formula) => answer(client.POST('/api/variants', { body: document })),
   scale: (document: Formula, wish: ScaleWish) =>
     answer(client.POST('/api/scalings', { body: { document, wish } })),
   compare: (before: Formula, after: Formula) =>
@@ -91,6 +92,8 @@ export const api = {
   ownEntries: () => answer(client.GET('/api/larder/own')),
   addOwnEntry: (kind: string, fields: Record<string, string>) =>
     answer(client.POST('/api/larder/own', { body: { kind, fields } })),
+  previewOwnEntry: (kind: string, fields: Record<string, string>) =>
+    answer(client.POST('/api/larder/own/preview', { body: { kind, fields } })),
   saveOwnEntry: (key: string, version: number, fields: Record<string, string>) =>
     answer(client.PUT('/api/larder/own/{key}', { params: { path: { key } }, body: { version, fields } })),
   removeOwnEntry: (key: string, version: number) =>

@@ -27,6 +27,7 @@ import WeighingSheet from './WeighingSheet.vue'
 // What opens on demand is loaded on demand.
 const RevisionsDrawer = defineAsyncComponent(() => import('./RevisionsDrawer.vue'))
 const SwapDrawer = defineAsyncComponent(() => import('./SwapDrawer.vue'))
+const VariantsDrawer = defineAsyncComponent(() => import('./VariantsDrawer.vue'))
 const PasteDrawer = defineAsyncComponent(() => import('./PasteDrawer.vue'))
 const MethodDrawer = defineAsyncComponent(() => import('./MethodDrawer.vue'))
 const ScaleDrawer = defineAsyncComponent(() => import('./ScaleDrawer.vue'))
@@ -136,7 +137,7 @@ const files = useFiles((taken) => {
 })
 
 /** At most one sheet is open at a time. */
-type Drawer = 'log' | 'revisions' | 'swap' | 'scale' | 'paste' | 'method'
+type Drawer = 'log' | 'revisions' | 'swap' | 'scale' | 'paste' | 'method' | 'variants'
 const drawer = ref<'' | Drawer>('')
 const opened = (which: Drawer) =>
   computed({ get: () => drawer.value === which, set: (now) => (drawer.value = now ? which : '') })
@@ -146,6 +147,7 @@ const swapOpen = opened('swap')
 const scaleOpen = opened('scale')
 const pasteOpen = opened('paste')
 const methodOpen = opened('method')
+const variantsOpen = opened('variants')
 const portionG = computed(
   () => assessment.value?.components.reduce((sum, c) => sum + c.amounts.portionG, 0) ?? 0,
 )
@@ -177,6 +179,7 @@ function showEvidence(title: string, opened: Evidence) {
       @log="drawer = 'log'"
       @revisions="drawer = 'revisions'"
       @method="drawer = 'method'"
+      @variants="drawer = 'variants'"
       @take="files.choose"
     />
     <main>
@@ -275,6 +278,13 @@ function showEvidence(title: string, opened: Evidence) {
       :component="chosen"
       :larder="larder"
       @take="change($event, '')"
+    />
+    <VariantsDrawer
+      v-if="variantsOpen"
+      v-model:open="variantsOpen"
+      :formula="formula"
+      @take="change($event, '')"
+      @copy="create"
     />
     <MethodDrawer
       v-if="methodOpen"

@@ -56,6 +56,7 @@ const shares = computed(() => {
   const joins = [
     { value: '', label: 'is heated' },
     { value: 'cold', label: 'joins cold' },
+    { value: 'infused', label: 'steeped, strained out' },
   ]
   return asks('fold') ? [...joins, { value: 'whipped', label: 'is whipped in' }] : joins
 })

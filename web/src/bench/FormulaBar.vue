@@ -25,6 +25,7 @@ const emit = defineEmits<{
   log: []
   revisions: []
   method: []
+  variants: []
   take: []
 }>()
 const nameId = useId()
@@ -70,6 +71,7 @@ const STATES: Record<SaveState, string> = {
             <a-menu-divider />
             <a-menu-item key="revisions" @click="emit('revisions')">Earlier states…</a-menu-item>
             <a-menu-item key="method" @click="emit('method')">Method, in your words…</a-menu-item>
+            <a-menu-item key="variants" @click="emit('variants')">Vegetarian, without alcohol…</a-menu-item>
             <a-menu-item key="card">
               <RouterLink :to="{ name: 'card', params: { id } }">Method card to print</RouterLink>
             </a-menu-item>

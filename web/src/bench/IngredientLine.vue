@@ -29,7 +29,7 @@ const called = computed(() => props.name ?? `${id.value} (unknown)`)
 const made = computed(() => id.value.startsWith('@'))
 const treatment = computed(() => textAt(sheet.formula(), `${at.value}/treatment`))
 const share = computed(() => textAt(sheet.formula(), `${at.value}/share`))
-const TAGS: Record<string, string> = { cold: 'cold', whipped: 'whipped', soak: 'soak' }
+const TAGS: Record<string, string> = { cold: 'cold', whipped: 'whipped', infused: 'steeped', soak: 'soak' }
 const problems = computed(() =>
   sheet
     .problems()

@@ -21,6 +21,7 @@ export function settingGroups(kitchen: Kitchen | undefined, typed: KitchenSettin
       rows: [
         { field: 'name', label: 'Name', hint: 'Stands on the method card.' },
         { field: 'room', label: 'Temperature of the room', hint: 'For what cools in its bowl.' },
+        { field: 'currency', label: 'Currency', hint: 'Prices of a kilogram stand in the larder.' },
       ],
     },
     {

@@ -4,10 +4,12 @@ import { Modal } from 'ant-design-vue'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, ApiProblem } from '@/api/client'
+import TypedField from '@/bench/TypedField.vue'
 import StationBar from '@/look/StationBar.vue'
 import MouldCut from './MouldCut.vue'
 import OwnEntryForm from './OwnEntryForm.vue'
 import ShareBar from './ShareBar.vue'
+import { likeFields, priceOf, withPrice } from './like'
 import { factsOf, itemsOf, SHELVES } from './shelves'
 
 /** Everything a formula can name: to look up, and to add one's own to. */
@@ -15,6 +17,7 @@ const route = useRoute()
 const router = useRouter()
 const queries = useQueryClient()
 const { data: larder } = useQuery({ queryKey: ['larder'], queryFn: api.larder })
+const { data: kitchen } = useQuery({ queryKey: ['kitchen'], queryFn: api.kitchen })
 const { data: own } = useQuery({ queryKey: ['own'], queryFn: api.ownEntries })
 
 const shelf = computed(() => SHELVES.find((s) => s.path === route.params.shelf) ?? SHELVES[0])
@@ -45,6 +48,61 @@ const ingredient = computed(() =>
 const entry = computed(() =>
   own.value?.find((o) => o.entry.kind === shelf.value.id && o.entry.id === shown.value?.id),
 )
+/** A new entry that begins with the figures of the one shown. */
+const like = ref<Record<string, string>>()
+function addLike() {
+  const id = shown.value?.id
+  like.value = larder.value && id ? likeFields(larder.value, shelf.value.id, id, entry.value) : undefined
+  adding.value = true
+}
+function add() {
+  like.value = undefined
+  adding.value = true
+}
+
+const priced = computed(() => ['ingredient', 'gel'].includes(shelf.value.id))
+const price = ref('')
+const priceProblem = ref('')
+watch(
+  [shown, kitchen],
+  () => {
+    price.value = priceOf(kitchen.value?.settings.prices ?? '', shown.value?.id ?? '')
+    priceProblem.value = ''
+  },
+  { immediate: true },
+)
+async function keepPrice() {
+  if (!kitchen.value || !shown.value) return
+  const settings = {
+    ...kitchen.value.settings,
+    prices: withPrice(kitchen.value.settings.prices, shown.value.id, price.value),
+  }
+  try {
+    await api.saveKitchen(kitchen.value.version, settings)
+    priceProblem.value = ''
+    await queries.invalidateQueries({ queryKey: ['kitchen'] })
+  } catch (error) {
+    priceProblem.value =
+      error instanceof ApiProblem ? (error.response.problems[0]?.rule ?? error.message) : ''
+  }
+}
+
+const tableProblems = ref<string[]>([])
+async function takeTable(event: Event) {
+  const input = event.target as HTMLInputElement
+  const file = input.files?.[0]
+  if (!file) return
+  tableProblems.value = []
+  try {
+    await api.importTable(shelf.value.id, file)
+    await again()
+  } catch (error) {
+    if (!(error instanceof ApiProblem)) throw error
+    tableProblems.value = error.response.problems.map((p) => `${p.field} “${p.value}” ${p.rule}`)
+  }
+  input.value = ''
+}
+
 const kind = computed(() => larder.value?.ownKinds.find((k) => k.id === shelf.value.id))
 
 async function again() {
@@ -110,8 +168,16 @@ function remove() {
           <span class="out-of-sight">Search the shelf</span>
           <a-input v-model:value="search" placeholder="Search…" allow-clear />
         </label>
-        <a-button type="primary" @click="adding = true">Add your own…</a-button>
+        <a-button type="primary" @click="add">Add your own…</a-button>
+        <a class="table-link" :href="`/api/larder/own/${shelf.id}.csv`" download>your own as a table</a>
+        <label class="table-link">
+          take from a table…
+          <input type="file" accept=".csv,text/csv" class="out-of-sight" @change="takeTable" />
+        </label>
       </nav>
+      <ul v-if="tableProblems.length" class="table-problems" role="alert">
+        <li v-for="(p, i) in tableProblems" :key="i">{{ p }}</li>
+      </ul>
       <div v-if="larder" class="sides">
         <section class="panel list" :aria-label="shelf.label">
           <p v-if="!items.length" class="none">Nothing on this shelf is called “{{ search }}”.</p>
@@ -139,6 +205,7 @@ function remove() {
             v-if="kind && (adding || (editing && entry))"
             :kind="kind"
             :entry="adding ? undefined : entry"
+            :start="adding ? like : undefined"
             :larder="larder"
             @done="done"
             @cancel="editing = adding = false"
@@ -159,9 +226,25 @@ function remove() {
                 <dd>{{ entry.usedBy.join(', ') || 'no formula yet' }}</dd>
               </template>
             </dl>
-            <p v-if="entry" class="go">
-              <a-button @click="editing = true">Change it</a-button>
-              <a-button danger @click="remove">Take it out…</a-button>
+            <form v-if="priced" class="price" @submit.prevent="keepPrice">
+              <TypedField
+                v-model="price"
+                :label="`Price of a kilogram, ${kitchen?.settings.currency ?? ''}`"
+                :step="0.1"
+              />
+              <a-button
+                html-type="submit"
+                :disabled="price === priceOf(kitchen?.settings.prices ?? '', shown.id)"
+                >Keep the price</a-button
+              >
+              <p v-if="priceProblem" class="broken-rule" role="alert">{{ priceProblem }}</p>
+            </form>
+            <p class="go">
+              <a-button @click="addLike">Like this one, but…</a-button>
+              <template v-if="entry">
+                <a-button @click="editing = true">Change it</a-button>
+                <a-button danger @click="remove">Take it out…</a-button>
+              </template>
             </p>
           </template>
         </section>
@@ -172,6 +255,27 @@ function remove() {
 </template>
 
 <style scoped>
+.table-link {
+  color: var(--ink);
+  font-size: 14px;
+  text-decoration: underline;
+  cursor: pointer;
+}
+
+.table-problems {
+  margin: 0;
+  color: var(--unsafe);
+}
+
+.price {
+  display: grid;
+  grid-template-columns: 220px auto;
+  gap: 10px;
+  align-items: end;
+  justify-content: start;
+  padding: 8px 0;
+}
+
 .larder {
   display: flex;
   flex-direction: column;

@@ -1,20 +1,29 @@
 <script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { api, ApiProblem, type Larder, type OwnEntry, type OwnKind, type Problem } from '@/api/client'
 import ChoiceField from '@/bench/ChoiceField.vue'
 import TypedField from '@/bench/TypedField.vue'
+import MouldCut from './MouldCut.vue'
+import ShareBar from './ShareBar.vue'
 
 /** A new own entry, or a change to one; its fields are those that the server describes. */
-const props = defineProps<{ kind: OwnKind; entry?: OwnEntry; larder: Larder }>()
+const props = defineProps<{
+  kind: OwnKind
+  entry?: OwnEntry
+  larder: Larder
+  /** Fields that a new entry begins with. */
+  start?: Record<string, string>
+}>()
 const emit = defineEmits<{ done: [id: string]; cancel: [] }>()
 
 const typed = ref<Record<string, string>>({})
 const problems = ref<Problem[]>([])
 const note = ref('')
 watch(
-  () => [props.kind.id, props.entry?.key],
+  () => [props.kind.id, props.entry?.key, props.start],
   () => {
-    typed.value = { ...(props.entry?.entry.fields ?? {}) }
+    typed.value = { ...(props.entry?.entry.fields ?? props.start ?? {}) }
     problems.value = []
     note.value = ''
   },
@@ -32,18 +41,35 @@ function tick(key: string, allergen: string, on: boolean) {
   typed.value[key] = (on ? [...others, allergen] : others).join(' ')
 }
 
-async function save() {
-  problems.value = []
-  note.value = ''
-  const fields = Object.fromEntries(
+const fields = computed(() =>
+  Object.fromEntries(
     props.kind.fields
       .map((f) => [f.key, value(f.key, f.standard, f.choices.length > 0)] as const)
       .filter(([, text]) => text !== ''),
-  )
+  ),
+)
+
+/** What it comes to while it is typed: the mould to scale, the composition as a bar; or what is still wrong. */
+const { data: preview, error: previewError } = useQuery({
+  queryKey: computed(() => ['own-preview', props.kind.id, fields.value]),
+  queryFn: () => api.previewOwnEntry(props.kind.id, { ...fields.value, name: fields.value.name ?? 'new' }),
+  enabled: computed(() => ['mould', 'ingredient'].includes(props.kind.id)),
+  retry: 0,
+  placeholderData: (before) => before,
+})
+const sums = computed(() =>
+  previewError.value instanceof ApiProblem
+    ? previewError.value.response.problems.filter((p) => p.path === '/fields/water')
+    : [],
+)
+
+async function save() {
+  problems.value = []
+  note.value = ''
   try {
     const stored = props.entry
-      ? await api.saveOwnEntry(props.entry.key, props.entry.version, fields)
-      : await api.addOwnEntry(props.kind.id, fields)
+      ? await api.saveOwnEntry(props.entry.key, props.entry.version, fields.value)
+      : await api.addOwnEntry(props.kind.id, fields.value)
     emit('done', stored.entry.id)
   } catch (error) {
     if (error instanceof ApiProblem && error.response.status === 409) {
@@ -66,6 +92,12 @@ async function save() {
     <h2 class="section-title">
       {{ entry ? `Change ${entry.entry.fields.name}` : `A new ${kind.label.toLowerCase()} of yours` }}
     </h2>
+    <MouldCut v-if="preview?.mould && !previewError" :mould="preview.mould" />
+    <p v-if="preview?.mould && !previewError" class="quiet">
+      {{ Math.round(preview.mould.brimMl) }} ml to the brim. Inches are understood: 8 in.
+    </p>
+    <ShareBar v-if="preview?.ingredient && !previewError" :shares="preview.ingredient.shares" />
+    <p v-for="p in sums" :key="p.path" class="broken-rule">{{ p.field }} {{ p.value }} {{ p.rule }}</p>
     <div class="fields">
       <template v-for="field in kind.fields" :key="field.key">
         <fieldset v-if="field.key === 'allergens' || field.key === 'mayContain'" class="whole">
@@ -113,6 +145,11 @@ async function save() {
   gap: 8px 12px;
   align-items: end;
   padding-top: 8px;
+}
+
+.quiet {
+  color: var(--quiet);
+  font-size: 14px;
 }
 
 .whole {

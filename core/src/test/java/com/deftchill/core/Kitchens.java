@@ -35,7 +35,9 @@ public final class Kitchens {
                 scale,
                 s.fineScale(),
                 s.fineBelow(),
-                s.room());
+                s.room(),
+                s.currency(),
+                s.prices());
     }
 
     public static Workplace workplace(WrittenKitchen written) {

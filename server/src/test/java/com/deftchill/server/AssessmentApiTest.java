@@ -44,7 +44,7 @@ class AssessmentApiTest {
         assertThat(a.at("/line/0/text").asString()).startsWith("Sets by");
         assertThat(a.at("/section/layers/0/volumeMl").asDouble()).isBetween(90.0, 130.0);
         assertThat(a.at("/prediction/standingMm").asDouble()).isPositive();
-        assertThat(a.at("/course/minutes").size()).isGreaterThan(50);
+        assertThat(a.at("/components/0/course/minutes").size()).isGreaterThan(50);
     }
 
     @Test

@@ -63,7 +63,7 @@ class ExchangeApiTest {
     }
 
     @Test
-    void aDocumentOfTheFirstSchemaIsReadAsOneOfTheSecond() {
+    void aDocumentOfTheFirstSchemaIsReadAsOneOfTheLast() {
         var old = """
                 {"schema": 1, "name": "Old one", "served": "turned-out",
                  "components": [{"name": "Old one", "lines": [{"ingredient": "cream-35", "amount": "500 g"}],
@@ -77,7 +77,7 @@ class ExchangeApiTest {
         assertThat(imported.status()).isEqualTo(201);
         var stored =
                 api.get("/api/formulas/" + imported.json().at("/id").asString()).json();
-        assertThat(stored.at("/document/schema").asInt()).isEqualTo(2);
+        assertThat(stored.at("/document/schema").asInt()).isEqualTo(3);
         assertThat(stored.at("/document/components/0/gel/amount").asString()).isEqualTo("8 g");
     }
 
@@ -85,7 +85,7 @@ class ExchangeApiTest {
     @CsvSource(
             delimiter = ';',
             value = {
-                "{\"schema\": 3, \"name\": \"x\"}; /schema; newer",
+                "{\"schema\": 4, \"name\": \"x\"}; /schema; newer",
                 "{\"name\": \"x\"}; /schema; version of the document",
                 "{\"schema\": 2}; ''; name",
                 "{\"schema\": 2, \"name\": \"x\", \"colour\": 1}; ''; colour",
@@ -186,5 +186,97 @@ class ExchangeApiTest {
                 .contains("attachment")
                 .contains("Kastanie")
                 .contains(".json");
+    }
+
+    @Test
+    void aRecipeOfOtherProgramsIsReadLineByLineAndNothingIsLost() {
+        var recipe = """
+                {"@context": "https://schema.org", "@type": "Recipe", "name": "From elsewhere", "recipeYield": "4 portions",
+                 "recipeIngredient": ["500 g whipping cream 35 %", "100 g caster sugar", "3 gold gelatin sheets",
+                   "unicorn tears, to taste"]}
+                """;
+        var imported = api.post("/api/imports", recipe);
+        assertThat(imported.status()).isEqualTo(201);
+        var document = api.get("/api/formulas/" + imported.json().at("/id").asString())
+                .json()
+                .at("/document");
+        assertThat(document.at("/name").asString()).isEqualTo("From elsewhere");
+        assertThat(document.at("/mould/count").asString()).isEqualTo("4");
+        assertThat(document.at("/components/0/gel/product").asString()).isEqualTo("sheet-gold");
+        assertThat(document.at("/components/0/lines/0/ingredient").asString()).isEqualTo("cream-35");
+        assertThat(document.at("/components/0/lines/2/ingredient").asString()).contains("unicorn tears");
+    }
+
+    @Test
+    void aFormulaGoesOutAsARecipeWithStepsAndNutrition() {
+        var id = api.post("/api/formulas", Api.demo("pear-hazelnut-verrine").toString())
+                .json()
+                .at("/id")
+                .asString();
+        var answer = api.get("/api/formulas/" + id + "/recipe");
+        assertThat(answer.contentType()).startsWith("application/ld+json");
+        var recipe = answer.json();
+        assertThat(recipe.at("/@type").asString()).isEqualTo("Recipe");
+        assertThat(recipe.at("/recipeIngredient").size()).isGreaterThan(8);
+        assertThat(recipe.at("/recipeInstructions").size()).isGreaterThan(10);
+        assertThat(recipe.at("/nutrition/calories").asString()).endsWith("kcal");
+        var back = api.post("/api/imports", recipe.toString());
+        assertThat(back.status()).isEqualTo(201);
+    }
+
+    @Test
+    void aTableOfOwnEntriesIsTakenWholeOrNotAtAll() {
+        var bad = api.postText(
+                "/api/larder/own/cooler.csv", "name,air,h,hBase\nGood one,4,7,7\nBad one,very cold,7,7\n", "text/csv");
+        assertThat(bad.status()).isEqualTo(422);
+        assertThat(bad.json().at("/problems/0/field").asString()).startsWith("Line 3");
+        assertThat(api.getText("/api/larder/own/cooler.csv")).doesNotContain("Good one");
+        var good = api.postText("/api/larder/own/cooler.csv", "name,air,h,hBase\nCellar,8,7,7\n", "text/csv");
+        assertThat(good.status()).isEqualTo(201);
+        assertThat(api.getText("/api/larder/own/cooler.csv")).contains("Cellar,8,7,7");
+    }
+
+    @Test
+    void aPastedListComesBackWholeWithWhatItMayMean() {
+        var read = api.post("/api/pasted-lists", "{\"text\": \"2 T sugar\\nunicorn tears\", \"measures\": \"metric\"}")
+                .json();
+        assertThat(read.at("/0/problems/0/fixes").size()).isEqualTo(2);
+        assertThat(read.at("/1/kind").asString()).isEqualTo("NOT_UNDERSTOOD");
+    }
+
+    @Test
+    void everySumAnswersItsExampleAndNamesABadField() {
+        var sums = api.get("/api/sums").json();
+        assertThat(sums.size()).isGreaterThanOrEqualTo(8);
+        for (var sum : sums) {
+            var id = sum.at("/id").asString();
+            var answer = api.post("/api/sums/" + id, "{\"fields\": {}}");
+            assertThat(answer.status()).as(id).isEqualTo(200);
+            assertThat(answer.json().at("/sentence").asString()).as(id).isNotBlank();
+            var text = java.util.stream.StreamSupport.stream(sum.at("/fields").spliterator(), false)
+                    .filter(field -> field.at("/kind").asString().equals("text"))
+                    .findFirst()
+                    .orElseThrow()
+                    .at("/name")
+                    .asString();
+            var bad = api.post("/api/sums/" + id, "{\"fields\": {\"" + text + "\": \"quite a lot\"}}");
+            assertThat(bad.status()).as(id).isEqualTo(422);
+            assertThat(bad.json().at("/problems/0/path").asString()).isEqualTo("/fields/" + text);
+        }
+        assertThat(api.post("/api/sums/unheard-of", "{\"fields\": {}}").status())
+                .isEqualTo(404);
+    }
+
+    @Test
+    void variantsSayWhatIsNotTheSame() {
+        var variants =
+                api.post("/api/variants", Api.demo("chestnut-rum").toString()).json();
+        assertThat(variants.size()).isEqualTo(3);
+        for (var variant : variants) {
+            assertThat(variant.at("/honest").asString()).isNotBlank();
+            assertThat(api.post("/api/assessments", variant.at("/document").toString())
+                            .status())
+                    .isEqualTo(200);
+        }
     }
 }

@@ -77,6 +77,17 @@ public final class Assessor {
                 List.of());
     }
 
+    /** What came of looking for variants: those there are, or the problems that stand in their way. */
+    public record VariantOutcome(List<Variant> variants, List<Problem> problems) {}
+
+    /** The dessert for guests who do not eat or drink something. */
+    public VariantOutcome variants(WrittenFormula formula, Workplace workplace) {
+        var studied = study(formula, workplace);
+        return studied.dessert()
+                .map(dessert -> new VariantOutcome(new Variants(this, formula, workplace, dessert).all(), List.of()))
+                .orElseGet(() -> new VariantOutcome(List.of(), studied.problems()));
+    }
+
     /** What came of scaling: a scaled formula, or the problems that stand in its way. */
     public record ScaleOutcome(Optional<Scaled> scaled, List<Problem> problems) {}
 

@@ -72,6 +72,7 @@ final class ComponentMethod {
 
     private void heatAndJoin() {
         heat();
+        infuse();
         dissolve();
         strain();
         joinCold();
@@ -235,6 +236,21 @@ final class ComponentMethod {
                 ? GelModel.NEVER_C
                 : GelModel.of(GelatinParameters.handbook(), product)
                         .settingOnset(portrait.mix().gelatinGramsPerLitre());
+    }
+
+    private void infuse() {
+        var steeped = lines(Share.INFUSED);
+        if (!steeped.isEmpty()) {
+            add(
+                    "infuse",
+                    "Infuse",
+                    "Steep " + weighed(steeped) + " in the hot liquid, covered, then strain and press.",
+                    Kind.WAITING,
+                    20,
+                    "",
+                    "tastes of it, a little stronger than wanted",
+                    "");
+        }
     }
 
     private void strain() {

@@ -77,7 +77,10 @@ final class CookVerdicts {
         if (portrait.kind() == Kind.STARCH_CUSTARD || starch(component) > 0) {
             verdicts.add(starched(portrait, to, egg));
         }
-        if (component.lostG() > 0) {
+        if (component.keptBackG() > 0) {
+            verdicts.add(infused(portrait));
+        }
+        if (component.lostG() > component.keptBackG()) {
             verdicts.add(boiled(portrait));
         }
         if (portrait.kind() == Kind.CARAMEL) {
@@ -213,6 +216,23 @@ final class CookVerdicts {
                 List.of());
     }
 
+    private static Verdict infused(Portrait portrait) {
+        var names = portrait.component().lines().stream()
+                .filter(line -> line.share() == Share.INFUSED)
+                .map(line -> line.part().ingredient().name())
+                .collect(Collectors.joining(", "));
+        double kept = portrait.component().keptBackG();
+        return verdict(
+                portrait,
+                "infusion-keeps",
+                Tone.NOTE,
+                "What the infusion keeps",
+                names + " strained out keeps about " + Words.grams(kept)
+                        + " of the liquid: weigh what comes through and make it up.",
+                "/lines",
+                List.of());
+    }
+
     private static Verdict burns(Portrait portrait) {
         var stage = portrait.component().cooked().caramel();
         return verdict(
@@ -260,6 +280,7 @@ final class CookVerdicts {
                         new Constant("yolk scrambles above", "86 °C, with starch 95 °C", "L", PRACTICE),
                         new Constant("tempered below", "65 °C", "L", PRACTICE),
                         new Constant("starch thickens", "82 to 95 °C, 2 to 5 %", "L", PRACTICE),
+                        new Constant("a steeped gram keeps", "1.5 g", "E", "engineering estimate"),
                         new Constant("simmer gives off", "10 g/min", "E", "engineering estimate"),
                         new Constant("dark caramel", "187 °C, amber 175, light 165", "E", "engineering estimate")),
                 "About 2 K; a third of what boils away by time.",

@@ -163,6 +163,10 @@ final class GanacheVerdicts {
             }
         }
         double meet = joined.celsius();
+        if (Double.isNaN(meet)) {
+            // All of it is whipped: nothing is joined hot.
+            return Optional.empty();
+        }
         var sentence = "Chocolate and liquid meet at about " + portrait.celsius(meet);
         if (meet < Ganache.KEEP_ABOVE_C) {
             return Optional.of(verdict(

@@ -19,6 +19,9 @@ final class TurnOutVerdicts {
     /** Deeper than wide by this much, a smooth mould holds by suction [E]. */
     private static final double SUCTION_ASPECT = 0.6;
 
+    /** What a jelly that stands usually has of 200 Bloom gelatin, g/g of the mix [E]. */
+    private static final double USUAL_DOSE = 0.016;
+
     private TurnOutVerdicts() {}
 
     static List<Verdict> of(Dessert dessert) {
@@ -64,11 +67,39 @@ final class TurnOutVerdicts {
         if (strain < Slump.TREMBLING) {
             return verdict("stands", Tone.GOOD, "Stands when turned out", sentence, evidence);
         }
+        var loose = dessert.studies().stream().filter(layer -> !layer.sets()).findFirst();
+        if (loose.isPresent()) {
+            return doesNotSet(loose.get(), evidence);
+        }
         var headline = strain < Slump.SAGS ? "Sags when turned out" : "Will not stand";
         // Where it is too soft as well, that verdict offers the dose.
         boolean tooSoft = study.judgedPa() < Served.TURNED_OUT.leastPa();
         var fixes = tooSoft ? List.<Fix>of() : new Dosing(study).fix().stream().toList();
         return new Verdict("slumps", Tone.BAD, headline, sentence, study.at("/gel/amount"), evidence, fixes);
+    }
+
+    /** A layer without anything that sets cannot stand; set with a usual dose of the gelatin that is in the larder first. */
+    private static Verdict doesNotSet(Study study, Evidence evidence) {
+        double grams = study.kitchen().weighed(USUAL_DOSE * study.mix().massG());
+        var dose = Words.grams(grams);
+        var fix = new Fix(
+                "Set " + study.component().name() + " with " + dose + " of gold gelatin",
+                "a usual dose: see how firm it gets",
+                List.of(
+                        new Fix.Change(study.at("/gel/product"), "sheet-gold"),
+                        new Fix.Change(study.at("/gel/amount"), dose),
+                        new Fix.Change(study.at("/gel/bloom"), "weighed"),
+                        new Fix.Change(study.at("/gel/bloomWater"), Words.grams(5 * grams)),
+                        new Fix.Change(study.at("/pourTemperature"), study.celsius(34))));
+        return new Verdict(
+                "does-not-set",
+                Tone.BAD,
+                study.component().name() + " does not set",
+                study.component().name()
+                        + " stays loose: turned out or sliced it runs. Set it, or spoon it on at service.",
+                study.at("/gel/product"),
+                evidence,
+                study.component().kind().mayGel() ? List.of(fix) : List.of());
     }
 
     private static Verdict release(Study study) {

@@ -43,6 +43,8 @@ public record Component(
 
     /** Fat of what is spread or beaten rather than poured keeps its structure unless it is melted; milk fat, g/g. */
     private static final double STRUCTURED_MILK_FAT = 0.25;
+    /** Liquid that a gram of steeped zest, leaves or pods keeps back when strained and pressed, g/g [E]. */
+    private static final double INFUSED_KEEPS = 1.5;
 
     public Component {
         lines = List.copyOf(lines);
@@ -130,10 +132,11 @@ public record Component(
      */
     public record Pressed(OptionalDouble thicknessMm, double wallMm, boolean baked) {}
 
-    /** Ingredients in the order written; what is held hot long enough counts as heated. */
+    /** Ingredients that stay in it, in the order written; what is held hot long enough counts as heated. */
     public List<Mix.Part> parts() {
         boolean ends = heating.endsEnzymes();
         return lines.stream()
+                .filter(line -> line.share() != Share.INFUSED)
                 .map(line -> ends && !line.cold() ? line.part().heated() : line.part())
                 .toList();
     }
@@ -170,7 +173,9 @@ public record Component(
 
     /** Base of a folded component: what is not whipped, with the gelling agent; all of it where all is whipped. */
     public Mix base() {
-        var still = lines.stream().filter(line -> !line.whipped()).toList();
+        var still = lines.stream()
+                .filter(line -> !line.whipped() && line.share() != Share.INFUSED)
+                .toList();
         if (still.isEmpty() && gel == Gel.NONE) {
             return raw();
         }
@@ -180,12 +185,18 @@ public record Component(
                 .dried(lostG());
     }
 
-    /** Mass that leaves as steam or smoke, g. */
+    /** Mass that leaves as steam or smoke, or stays in what was steeped and strained out, g; counted as water. */
     public double lostG() {
-        if (kind != Kind.CARAMEL) {
-            return cooked.awayG();
-        }
-        return cooked.awayG() + cooked.caramel().lost() * sugarG();
+        double away = cooked.awayG() + keptBackG();
+        return kind == Kind.CARAMEL ? away + cooked.caramel().lost() * sugarG() : away;
+    }
+
+    /** Liquid that steeped zest, leaves, pods keep when they are strained out, g. */
+    public double keptBackG() {
+        return lines.stream()
+                .filter(line -> line.share() == Share.INFUSED)
+                .mapToDouble(line -> INFUSED_KEEPS * line.grams())
+                .sum();
     }
 
     private double sugarG() {

@@ -134,8 +134,9 @@ final class ComponentReader {
                 pressed,
                 from.steps(),
                 pour);
-        return Double.isNaN(pour) && from.pourTemperature().isBlank()
-                ? component.pouredAt(new Foaming(component).meetC())
+        var foaming = new Foaming(component);
+        return from.pourTemperature().isBlank() && !kind.isSolid() && foaming.any()
+                ? component.pouredAt(foaming.meetC())
                 : component;
     }
 
@@ -209,7 +210,7 @@ final class ComponentReader {
                 at + "/share",
                 name,
                 line.share(),
-                "must be hot, cold, whipped or soak");
+                "must be hot, cold, whipped, infused or soak");
     }
 
     /** A line that takes from another component. */

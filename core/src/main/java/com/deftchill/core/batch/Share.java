@@ -9,6 +9,8 @@ public enum Share {
     COLD("cold"),
     /** Whipped and folded in. */
     WHIPPED("whipped"),
+    /** Steeped and strained out: leaves flavour, takes liquid along. */
+    INFUSED("infused"),
     /** The liquid that pieces are dipped into. */
     SOAK("soak");
 

@@ -40,7 +40,8 @@ public final class Composition {
     /** The composition of masses (any one unit) put together. */
     public static Composition ofMasses(Map<Constituent, Double> masses, double total) {
         var shares = new EnumMap<Constituent, Double>(Constituent.class);
-        masses.forEach((constituent, mass) -> shares.put(constituent, mass / total));
+        // Rounding may leave the only constituent a hair above the whole.
+        masses.forEach((constituent, mass) -> shares.put(constituent, Math.min(1, mass / total)));
         return of(shares);
     }
 

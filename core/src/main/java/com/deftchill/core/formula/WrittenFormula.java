@@ -143,7 +143,7 @@ public record WrittenFormula(
      *
      * @param treatment {@code raw}, {@code heated}, {@code canned} or {@code pasteurised}; empty: as bought
      * @param share {@code hot} or {@code cold}: whether it is heated or joins cold; {@code whipped}: folded in as foam;
-     *     {@code soak}: the liquid that pieces are dipped into; empty: hot
+     *     {@code infused}: steeped and strained out; {@code soak}: the liquid that pieces are dipped into; empty: hot
      */
     public record Line(String ingredient, String amount, String treatment, String share) {
         public Line {

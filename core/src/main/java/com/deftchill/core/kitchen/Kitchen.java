@@ -2,6 +2,7 @@ package com.deftchill.core.kitchen;
 
 import com.deftchill.core.amount.Measures;
 import com.deftchill.core.amount.TemperatureScale;
+import java.util.Map;
 
 /**
  * How a kitchen works, understood.
@@ -17,6 +18,8 @@ import com.deftchill.core.amount.TemperatureScale;
  * @param fineScaleG what the fine scale shows, g
  * @param fineBelowG what is weighed on the fine scale, g
  * @param roomC temperature of the room, °C
+ * @param currency that prices are in
+ * @param pricePerKg of ingredients and gelling agents by id, as far as they are given
  */
 public record Kitchen(
         String name,
@@ -30,7 +33,12 @@ public record Kitchen(
         double scaleG,
         double fineScaleG,
         double fineBelowG,
-        double roomC) {
+        double roomC,
+        String currency,
+        Map<String, Double> pricePerKg) {
+    public Kitchen {
+        pricePerKg = Map.copyOf(pricePerKg);
+    }
 
     /** What the scale used for so many grams shows, g. */
     public double scaleFor(double grams) {

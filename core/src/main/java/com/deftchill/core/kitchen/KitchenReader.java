@@ -6,6 +6,7 @@ import com.deftchill.core.amount.Typed;
 import com.deftchill.core.amount.UnreadableException;
 import com.deftchill.core.verdict.Problem;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -13,6 +14,8 @@ import java.util.stream.Collectors;
 
 /** Understands kitchen settings, or says everything that stands in the way. */
 public final class KitchenReader {
+    private static final int LONGEST_CURRENCY = 8;
+    private static final double MOST_PRICE = 100_000;
     private static final int LONGEST_NAME = 80;
     private static final Map<String, TemperatureScale> SCALES =
             Map.of("celsius", TemperatureScale.CELSIUS, "fahrenheit", TemperatureScale.FAHRENHEIT);
@@ -72,6 +75,14 @@ public final class KitchenReader {
         double fine = number("/fineScale", "Fine scale", written.fineScale(), 0.001, 10);
         double below = number("/fineBelow", "Fine scale up to", written.fineBelow(), 0, 5000);
         double room = room(scale.orElse(TemperatureScale.CELSIUS));
+        if (written.currency().length() > LONGEST_CURRENCY) {
+            report(
+                    "/currency",
+                    "Currency",
+                    written.currency(),
+                    "must have at most " + LONGEST_CURRENCY + " characters");
+        }
+        var prices = prices();
         if (!problems.isEmpty()) {
             return null;
         }
@@ -87,7 +98,9 @@ public final class KitchenReader {
                 scaleG,
                 fine,
                 below,
-                room);
+                room,
+                written.currency(),
+                prices);
     }
 
     private double number(String path, String field, String text, double least, double most) {
@@ -97,6 +110,23 @@ public final class KitchenReader {
             report(path, field, text, e.getMessage());
             return Double.NaN;
         }
+    }
+
+    /** A line for each: id = price of a kilogram. */
+    private Map<String, Double> prices() {
+        var prices = new HashMap<String, Double>();
+        for (var line : written.prices().lines().filter(text -> !text.isBlank()).toList()) {
+            var parts = line.split("=", 2);
+            try {
+                if (parts.length < 2 || parts[0].isBlank()) {
+                    throw new UnreadableException("must be an id, an equals sign and a price, such as cream-35 = 4.20");
+                }
+                prices.put(parts[0].strip(), Typed.number(parts[1].strip(), 0, MOST_PRICE, ""));
+            } catch (UnreadableException e) {
+                report("/prices", "Prices", line, e.getMessage());
+            }
+        }
+        return prices;
     }
 
     private double room(TemperatureScale scale) {

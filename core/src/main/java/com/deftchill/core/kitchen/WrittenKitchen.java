@@ -15,6 +15,8 @@ package com.deftchill.core.kitchen;
  * @param fineScale what the fine scale shows, such as 0.1 g
  * @param fineBelow what is weighed on the fine scale, such as 50 g
  * @param room temperature of the room, such as 22 °C
+ * @param currency that prices are in, such as €
+ * @param prices of a kilogram, a line for each ingredient: its id, an equals sign, the price, such as cream-35 = 4.20
  */
 public record WrittenKitchen(
         String name,
@@ -28,7 +30,9 @@ public record WrittenKitchen(
         String scale,
         String fineScale,
         String fineBelow,
-        String room) {
+        String room,
+        String currency,
+        String prices) {
     public WrittenKitchen {
         name = text(name);
         measures = text(measures);
@@ -42,6 +46,8 @@ public record WrittenKitchen(
         fineScale = text(fineScale);
         fineBelow = text(fineBelow);
         room = text(room);
+        currency = text(currency);
+        prices = text(prices);
     }
 
     /** The settings of a new kitchen. */
@@ -58,7 +64,9 @@ public record WrittenKitchen(
                 "1 g",
                 "0.1 g",
                 "50 g",
-                "20 °C");
+                "20 °C",
+                "€",
+                "");
     }
 
     private static String text(String given) {

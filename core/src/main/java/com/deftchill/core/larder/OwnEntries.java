@@ -4,6 +4,7 @@ import com.deftchill.core.amount.Typed;
 import com.deftchill.core.amount.UnreadableException;
 import com.deftchill.core.composition.Composition;
 import com.deftchill.core.composition.Constituent;
+import com.deftchill.core.cook.Soaking;
 import com.deftchill.core.larder.Ingredient.Protease;
 import com.deftchill.core.larder.Ingredient.Tint;
 import com.deftchill.core.larder.Ingredient.Trait;
@@ -17,12 +18,16 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
 /** Understands what a kitchen adds to its larder, or says everything that stands in the way. */
 public final class OwnEntries {
     private static final int LONGEST_NAME = 80;
+    private static final Pattern INCHES = Pattern.compile("(?i)(\\d+(?:[.,]\\d+)?)\\s*(?:in|inch|inches|\"|″)");
+    private static final double MM_PER_INCH = 25.4;
     private static final String OWN = "own entry of the kitchen";
     /** How far the shares of an ingredient may be from 100 % through rounding on a label. */
     private static final double SUM_TOLERANCE_PERCENT = 0.01;
@@ -114,6 +119,10 @@ public final class OwnEntries {
         double ph = number(kind, "ph");
         double buffer = number(kind, "buffer");
         double bulk = number(kind, "bulk");
+        double soaks = number(kind, "soaks");
+        double soakSeconds = number(kind, "soakSeconds");
+        var soaking =
+                soaks > 0 && soakSeconds > 0 ? Optional.of(new Soaking(soaks, soakSeconds)) : Optional.<Soaking>empty();
         var group = choice(kind, "group");
         var labelling = new Ingredient.Labelling(
                 allergens("allergens"),
@@ -133,7 +142,7 @@ public final class OwnEntries {
                     buffer,
                     protease,
                     tint,
-                    new Ingredient.Spooned(bulk, Map.of()),
+                    new Ingredient.Spooned(bulk, Map.of(), soaking),
                     labelling,
                     OWN));
         }
@@ -179,10 +188,12 @@ public final class OwnEntries {
             report("/fields/sheet", "One sheet", entry.text("sheet"), "must be its mass above 0 g");
         }
         boolean fish = origin.equals("fish");
+        var lot = entry.text("lot").strip();
+        var called = lot.isEmpty() ? name : name + ", lot " + lot;
         if (problems.isEmpty()) {
             gels.add(new GelProduct(
                     entry.id(),
-                    name,
+                    called,
                     GelProduct.Agent.GELATIN,
                     bloom,
                     form,
@@ -229,11 +240,19 @@ public final class OwnEntries {
         var field = field(kind, key);
         var text = entry.text(key).isBlank() ? field.standard() : entry.text(key);
         try {
-            return Typed.number(text, field.least(), field.most(), field.unit());
+            return Typed.number(millimetres(text, field), field.least(), field.most(), field.unit());
         } catch (UnreadableException e) {
             report("/fields/" + key, field.label(), entry.text(key), e.getMessage());
             return Double.NaN;
         }
+    }
+
+    /** Inches, where millimetres are asked for, are turned into them. */
+    private static String millimetres(String text, OwnField field) {
+        var inches = INCHES.matcher(text.strip());
+        return field.unit().equals("mm") && inches.matches()
+                ? Typed.write(MM_PER_INCH * Double.parseDouble(inches.group(1).replace(',', '.')), 3) + " mm"
+                : text;
     }
 
     private String choice(OwnKind kind, String key) {

@@ -17,6 +17,7 @@ public enum OwnKind {
             "Gelatin",
             List.of(
                     text("name", "Name"),
+                    text("lot", "Lot, as on its packet"),
                     number("bloom", "Strength", "Bloom", 50, 325, ""),
                     choice("form", "Sold as", "powder", List.of("sheet", "powder")),
                     number("sheet", "One sheet", "g", 0, 20, "0"),
@@ -100,6 +101,8 @@ public enum OwnKind {
                         "nuts",
                         "liquid",
                         "spirit",
+                        "biscuit",
+                        "starch",
                         "seasoning")));
         fields.add(number("water", "Water (empty: the rest to 100 %)", "%", 0, 100, "rest"));
         LarderFiles.COLUMNS.forEach((constituent, column) -> {
@@ -112,6 +115,8 @@ public enum OwnKind {
         fields.add(choice("enzyme", "Cuts gelatin while raw", "none", List.of("none", "weak", "strong")));
         fields.add(choice("tint", "Looks like", "cream", List.of("none", "cream", "caramel", "fruit", "cocoa")));
         fields.add(number("bulk", "Level spooned weight (0: it is poured)", "g/ml", 0, 3, "0"));
+        fields.add(number("soaks", "Takes up when dipped (finger biscuit 1.3)", "g/g", 0, 5, "0"));
+        fields.add(number("soakSeconds", "Time constant of the dip, a side (2.5)", "s", 0, 100, "0"));
         fields.add(new OwnField("allergens", "Contains (ids of allergens)", "", 0, 0, "none", List.of(), true));
         fields.add(new OwnField("mayContain", "May contain", "", 0, 0, "none", List.of(), true));
         fields.add(choice("diet", "Vegetarian", "vegetarian", List.of("vegetarian", "ask", "not")));

@@ -40,6 +40,7 @@ public record Mix(
 
     private static final double ROOM_C = 20;
     private static final double ML_PER_L = 1000;
+    private static final double MOST_DRIED = 0.999;
 
     /** An ingredient, its mass, g, and what was done to it. */
     public record Part(Ingredient ingredient, double grams, Treatment treatment) {
@@ -98,9 +99,9 @@ public record Mix(
         return new Mix(massG, grams, composition, ph, buffer, protease, proteaseFrom, airMl);
     }
 
-    /** The same with so much water boiled away, g, never more than there is. */
+    /** The same with so much water boiled away, g; a trace always stays. */
     public Mix dried(double grams) {
-        double away = Math.min(grams, waterG());
+        double away = Math.min(grams, MOST_DRIED * waterG());
         if (!(away > 0)) {
             return this;
         }

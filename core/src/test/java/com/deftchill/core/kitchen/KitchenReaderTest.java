@@ -20,17 +20,44 @@ class KitchenReaderTest {
     @Test
     void fahrenheitKitchensTypeFahrenheit() {
         var written = new WrittenKitchen(
-                "x", "us", "fahrenheit", "sheets", "dry", "no", "us-code", "us", "1 g", "0.1 g", "50 g", "68 °F");
+                "x",
+                "us",
+                "fahrenheit",
+                "sheets",
+                "dry",
+                "no",
+                "us-code",
+                "us",
+                "1 g",
+                "0.1 g",
+                "50 g",
+                "68 °F",
+                "$",
+                "sugar = 1.50");
         var kitchen = KitchenReader.read(written).kitchen().orElseThrow();
         assertThat(kitchen.roomC()).isCloseTo(20, within(1e-9));
         assertThat(kitchen.usAllergens()).isTrue();
         assertThat(kitchen.strains()).isFalse();
+        assertThat(kitchen.pricePerKg()).containsExactly(java.util.Map.entry("sugar", 1.5));
     }
 
     @Test
     void everyFieldAtFaultIsNamedAtOnce() {
         var wrong = new WrittenKitchen(
-                "", "roman", "kelvin", "x", "x", "perhaps", "x", "x", "0 g", "much", "-1 g", "90 °C");
+                "",
+                "roman",
+                "kelvin",
+                "x",
+                "x",
+                "perhaps",
+                "x",
+                "x",
+                "0 g",
+                "much",
+                "-1 g",
+                "90 °C",
+                "far too long",
+                "sugar is dear");
         var reading = KitchenReader.read(wrong);
         assertThat(reading.kitchen()).isEmpty();
         assertThat(reading.problems())
@@ -47,7 +74,9 @@ class KitchenReaderTest {
                         "/scale",
                         "/fineScale",
                         "/fineBelow",
-                        "/room");
+                        "/room",
+                        "/currency",
+                        "/prices");
         assertThat(reading.problems()).allSatisfy(p -> assertThat(p.rule()).isNotBlank());
     }
 

@@ -5,6 +5,7 @@ import com.deftchill.core.assess.Comparison;
 import com.deftchill.core.assess.ScaleWish;
 import com.deftchill.core.assess.Scaled;
 import com.deftchill.core.assess.Swap;
+import com.deftchill.core.assess.Variant;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.server.problem.NotUnderstoodException;
 import com.deftchill.server.workplace.Computing;
@@ -96,6 +97,19 @@ class AssessmentController {
         var outcome = computing.with(
                 (assessor, workplace) -> assessor.scale(question.document(), question.wish(), workplace));
         return outcome.scaled().orElseThrow(() -> new NotUnderstoodException(outcome.problems()));
+    }
+
+    @PostMapping("/variants")
+    @Operation(
+            operationId = "variants",
+            summary = "The dessert for guests who do not eat or drink something",
+            description = "Vegetarian and alcohol-free, computed, each with what is not the same about it.")
+    List<Variant> variants(@RequestBody WrittenFormula formula) {
+        var outcome = computing.with((assessor, workplace) -> assessor.variants(formula, workplace));
+        if (!outcome.problems().isEmpty()) {
+            throw new NotUnderstoodException(outcome.problems());
+        }
+        return outcome.variants();
     }
 
     @PostMapping("/comparisons")

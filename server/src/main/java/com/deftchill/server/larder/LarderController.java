@@ -22,6 +22,7 @@ import com.deftchill.server.larder.LarderView.ShareView;
 import com.deftchill.server.workplace.KitchenService;
 import com.deftchill.server.workplace.OwnLarderService;
 import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -112,6 +113,23 @@ class LarderController {
             description = "422 names every field at fault.")
     OwnEntryView add(@Valid @RequestBody AddOwnEntry add) {
         return view(own.add(new OwnEntry(add.kind(), "", add.fields())));
+    }
+
+    /** What an entry would be; only that of its kind is there. */
+    record OwnPreview(
+            @Schema(nullable = true) LarderView.MouldView mould,
+            @Schema(nullable = true) IngredientView ingredient) {}
+
+    @PostMapping("/own/preview")
+    @Operation(
+            operationId = "previewOwnEntry",
+            summary = "Look at an entry before it is kept",
+            description = "Stores nothing. 422 names every field at fault.")
+    OwnPreview preview(@Valid @RequestBody AddOwnEntry add) {
+        var items = own.preview(new OwnEntry(add.kind(), "own-preview", add.fields()));
+        return new OwnPreview(
+                items.moulds().stream().map(this::view).findFirst().orElse(null),
+                items.ingredients().stream().map(this::view).findFirst().orElse(null));
     }
 
     @PutMapping("/own/{key}")

@@ -26,6 +26,8 @@ class OpenApiConfiguration {
             Map.entry("Amounts", List.of("gel", "sheets")),
             Map.entry("ComponentAnswer", List.of("course", "strip")),
             Map.entry("After", List.of("mostMinutes")),
+            Map.entry("OwnPreview", List.of("mould", "ingredient")),
+            Map.entry("SumAnswer", List.of("component")),
             Map.entry("Section", List.of("standing")),
             Map.entry("Milestone", List.of("minutes", "clock")),
             Map.entry("Prediction", List.of("setsAfterMinutes", "turnsOutAfterMinutes", "standingMm", "dipSeconds")),

@@ -99,6 +99,12 @@ public class OwnLarderService {
         return entity;
     }
 
+    /** What an entry comes to, without keeping it. */
+    public OwnItems preview(OwnEntry entry) {
+        understood(entry);
+        return OwnEntries.read(List.of(entry), "", shipped).items();
+    }
+
     private void understood(OwnEntry entry) {
         var problems = OwnEntries.read(List.of(entry), "", shipped).problems().stream()
                 .map(p -> new Problem(

@@ -71,6 +71,16 @@ public final class Api {
         }
     }
 
+    /** Sends text of another kind than JSON. */
+    public Answer postText(String path, String body, String contentType) {
+        return send(request(path).header("Content-Type", contentType).POST(HttpRequest.BodyPublishers.ofString(body)));
+    }
+
+    /** What is at an address, as text. */
+    public String getText(String path) {
+        return get(path).text();
+    }
+
     private HttpRequest.Builder request(String path) {
         return HttpRequest.newBuilder(URI.create(address + path));
     }

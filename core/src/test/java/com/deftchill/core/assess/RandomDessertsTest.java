@@ -1,0 +1,125 @@
+package com.deftchill.core.assess;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deftchill.core.Kitchens;
+import com.deftchill.core.batch.Kind;
+import com.deftchill.core.chill.ChillOptions;
+import com.deftchill.core.formula.WrittenFormula;
+import com.deftchill.core.formula.WrittenFormula.Component;
+import com.deftchill.core.formula.WrittenFormula.Cook;
+import com.deftchill.core.formula.WrittenFormula.Cooling;
+import com.deftchill.core.formula.WrittenFormula.Crust;
+import com.deftchill.core.formula.WrittenFormula.Fold;
+import com.deftchill.core.formula.WrittenFormula.Gel;
+import com.deftchill.core.formula.WrittenFormula.Heat;
+import com.deftchill.core.formula.WrittenFormula.Line;
+import com.deftchill.core.formula.WrittenFormula.Moulds;
+import com.deftchill.core.formula.WrittenFormula.Soak;
+import com.deftchill.core.gel.GelatinParameters;
+import com.deftchill.core.larder.Larder;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+
+/** Random valid desserts of all kinds of components: an answer for each, every verdict with evidence, no NaN anywhere. */
+class RandomDessertsTest {
+    private static final int DESSERTS = 10_000;
+    private static final Larder LARDER = Kitchens.STANDARD.larder();
+    /** Coarse: what is tested is that everything is answered, not how finely. */
+    private static final Assessor COARSE =
+            new Assessor(GelatinParameters.handbook(), new ChillOptions(6, 4, 10, 1, 20, 3600, 0.3));
+
+    @Test
+    void tenThousandDessertsAreAnswered() {
+        long first = 20_261_125L;
+        IntStream.range(0, DESSERTS).parallel().forEach(n -> {
+            long seed = first + n;
+            var formula = dessert(new Random(seed));
+            var outcome = COARSE.assess(formula, Kitchens.STANDARD);
+            if (outcome.assessment().isEmpty()) {
+                assertThat(outcome.problems())
+                        .as("seed %d", seed)
+                        .allSatisfy(p -> assertThat(p.code()).isIn("fill-too-low", "boiled-away-too-much"));
+                return;
+            }
+            var a = outcome.assessment().get();
+            assertThat(a.toString()).as("seed %d", seed).doesNotContain("NaN");
+            for (var component : a.components()) {
+                component.course().ifPresent(course -> {
+                    assertThat(course.firmness()).as("seed %d", seed).doesNotContain(Double.NaN);
+                    assertThat(course.warmestC()).as("seed %d", seed).doesNotContain(Double.NaN);
+                });
+            }
+            assertThat(a.verdicts()).as("seed %d", seed).allSatisfy(v -> {
+                assertThat(v.evidence().rule()).isNotBlank();
+                assertThat(v.sentence()).isNotBlank();
+            });
+        });
+    }
+
+    private static <T> T any(Random random, List<T> of) {
+        return of.get(random.nextInt(of.size()));
+    }
+
+    private static WrittenFormula dessert(Random random) {
+        var components = new ArrayList<Component>();
+        int many = 1 + random.nextInt(5);
+        for (int i = 0; i < many; i++) {
+            components.add(component(random, i));
+        }
+        var mould = any(random, List.copyOf(LARDER.moulds()));
+        return new WrittenFormula(
+                WrittenFormula.SCHEMA,
+                "random",
+                "metric",
+                any(random, List.of("turned-out", "in-glass", "sliced")),
+                "",
+                components,
+                new Moulds(mould.id(), Integer.toString(1 + random.nextInt(12)), random.nextInt(10) + " %"),
+                new Cooling("fridge-still", random.nextInt(9) + " °C"),
+                "10:00",
+                List.of());
+    }
+
+    private static Component component(Random random, int index) {
+        var kind = any(random, List.of(Kind.values()));
+        var lines = new ArrayList<Line>();
+        int many = 1 + random.nextInt(5);
+        for (int i = 0; i < many; i++) {
+            var ingredient = any(random, List.copyOf(LARDER.ingredients()));
+            var share = any(random, List.of("", "", "cold", "whipped", "infused", "soak"));
+            lines.add(new Line(
+                    ingredient.id(),
+                    1 + random.nextInt(600) + " g",
+                    any(random, List.of("", "", "heated", "pasteurised")),
+                    i == 0 && share.equals("infused") ? "" : share));
+        }
+        boolean gels = kind.needsGel() || (kind.mayGel() && random.nextBoolean());
+        var product = any(random, List.copyOf(LARDER.gels()));
+        var gel = gels
+                ? new Gel(product.id(), 1 + random.nextInt(30) + " g", "weighed", random.nextInt(100) + " g")
+                : new Gel("", "", "", "");
+        boolean warm = random.nextBoolean();
+        return new Component(
+                "c" + index,
+                "component " + index,
+                kind.id(),
+                any(random, List.of("", "", "part")),
+                lines,
+                gel,
+                new Heat(warm ? 20 + random.nextInt(80) + " °C" : "", random.nextInt(20) + " min", ""),
+                new Fold(
+                        any(random, List.of("", "ribbon", "soft", "stiff")),
+                        any(random, List.of("", "beaten")),
+                        random.nextBoolean() ? 5 + random.nextInt(60) + " °C" : "",
+                        2 + random.nextInt(20) + " °C"),
+                new Cook(any(random, List.of("", "melted")), random.nextInt(30) + " min", "", ""),
+                new Soak(random.nextInt(20) + " s", ""),
+                new Crust(random.nextBoolean() ? "6 mm" : "", random.nextInt(40) + " mm", ""),
+                List.of(),
+                5 + random.nextInt(90) + " °C");
+    }
+}
