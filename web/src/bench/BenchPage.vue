@@ -15,6 +15,7 @@ import FileNotice from './FileNotice.vue'
 import FlagRow from './FlagRow.vue'
 import FormulaBar from './FormulaBar.vue'
 import { useHistory } from './history'
+import MadeOf from './MadeOf.vue'
 import MilestoneRow from './MilestoneRow.vue'
 import { provideSheet } from './sheet'
 import TheLine from './TheLine.vue'
@@ -242,6 +243,7 @@ function showEvidence(title: string, opened: Evidence) {
             :poured-at="formula.pouredAt"
             :fahrenheit="kitchen?.settings.temperature === 'fahrenheit'"
           />
+          <MadeOf v-else-if="answer" :answer="answer" />
         </div>
         <div v-if="assessment" class="panel judged">
           <VerdictList :verdicts="assessment.verdicts" :stale="stale" @evidence="showEvidence" />

@@ -7,6 +7,7 @@ import com.deftchill.core.gel.GelatinParameters;
 import com.deftchill.core.kitchen.KitchenReader;
 import com.deftchill.core.kitchen.Workplace;
 import com.deftchill.core.larder.LarderFiles;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
@@ -51,13 +52,54 @@ public class AssessmentBench {
                 null,
                 "32 °C");
         var formula = new WrittenFormula(
-                2,
+                WrittenFormula.SCHEMA,
                 "Bench",
                 "metric",
                 "turned-out",
                 "",
                 List.of(component),
                 new WrittenFormula.Moulds(mould, "12", ""),
+                new WrittenFormula.Cooling("fridge-still", "4 °C"),
+                "14:00",
+                List.of());
+        return assessor.assess(formula, workplace);
+    }
+
+    /** Six gelled components of ten lines each, stacked in a spring tin: the heaviest everyday dessert. */
+    @Benchmark
+    public Assessor.Outcome layered() {
+        var components = new ArrayList<WrittenFormula.Component>();
+        for (int c = 0; c < 6; c++) {
+            var lines = new ArrayList<WrittenFormula.Line>();
+            for (int i = 0; i < 9; i++) {
+                lines.add(line(
+                        new String[] {"cream-35", "milk-35", "pear-puree", "sugar"}[(c + i) % 4], 10 + 5 * i + " g"));
+            }
+            lines.add(new WrittenFormula.Line("cream-35", "90 g", "", c % 2 == 0 ? "whipped" : ""));
+            var kind = c % 2 == 0 ? "mousse" : "set-cream";
+            components.add(new WrittenFormula.Component(
+                    "c" + c,
+                    "c" + c,
+                    kind,
+                    "",
+                    lines,
+                    new WrittenFormula.Gel("sheet-gold", gelatin.equals("15 g") ? "4 g" : "2 g", "weighed", "20 g"),
+                    new WrittenFormula.Heat("60 °C", "", ""),
+                    null,
+                    null,
+                    null,
+                    null,
+                    List.of(),
+                    "30 °C"));
+        }
+        var formula = new WrittenFormula(
+                WrittenFormula.SCHEMA,
+                "Layered",
+                "metric",
+                "sliced",
+                "",
+                components,
+                new WrittenFormula.Moulds("spring-tin-230", "1", ""),
                 new WrittenFormula.Cooling("fridge-still", "4 °C"),
                 "14:00",
                 List.of());

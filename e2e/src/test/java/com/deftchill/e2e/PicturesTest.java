@@ -86,6 +86,7 @@ class PicturesTest {
             bench.page().setViewportSize(718, 1016);
             take(bench, "card");
 
+            layered(browser);
             var larder = new Bench(browser.page("/larder"));
             larder.button("Chestnut puree").click();
             assertThat(larder.page().getByLabel("About it")).containsText("Chestnut");
@@ -94,6 +95,31 @@ class PicturesTest {
             assertThat(kitchen.field("Name")).hasValue("Tideline");
             take(kitchen, "kitchen");
         }
+    }
+
+    private static void layered(Browser browser) {
+        var bench = new Bench(browser.window("/"));
+        bench.open("Pear, hazelnut and bay verrine");
+        assertThat(bench.line()).containsText("at its best");
+        take(bench, "bench-layered");
+        bench.page().getByText("Hazelnut ganache").first().click();
+        assertThat(bench.page().getByLabel("What it is made of")).containsText("Cocoa butter");
+        take(bench, "ganache");
+        bench.button("Soaked hazelnut sponge").first().click();
+        assertThat(bench.page().getByLabel("What it is made of")).containsText("Soaked hazelnut sponge");
+        take(bench, "soak");
+        bench.open("Apricot mousse in a hurry (folded hot)");
+        assertThat(bench.line()).containsText("too hot to fold");
+        take(bench, "fold-window");
+        var sums =
+                new Bench(browser.page("/sums/ganache?chocolate=dark-70&chocolateAmount=300%20g&liquidAmount=120%20g"));
+        assertThat(sums.page().getByLabel("Answer")).containsText("It needs care");
+        take(sums, "sums");
+        var moulds = new Bench(browser.page("/larder/moulds"));
+        moulds.button("Like this one, but…").click();
+        moulds.page().getByLabel("Inner height").fill("3 in");
+        assertThat(moulds.page().getByText("ml to the brim")).containsText("182 ml");
+        take(moulds, "mould-editor");
     }
 
     private static void close(Bench bench) {

@@ -158,10 +158,10 @@ class SetCreamErrandsTest extends Errands {
     }
 
     @Test
-    void theColdShareIsASwitchAwayAndSaysWhatItDoes() {
+    void theColdShareIsAChoiceAwayAndSaysWhatItDoes() {
         var bench = open("smoked-tea-honey");
         bench.button("Treatment of Cream 35 % fat").click();
-        bench.page().getByRole(AriaRole.SWITCH).click();
+        bench.choose("How Cream 35 % fat joins", "joins cold");
         var verdict = bench.page().getByLabel("Verdicts");
         assertThat(verdict).containsText("Hot and cold share meet");
         assertThat(bench.field("Cold share")).isVisible();

@@ -1,6 +1,7 @@
 package com.deftchill.core.assess;
 
 import com.deftchill.core.formula.WrittenFormula;
+import com.deftchill.core.formula.WrittenFormula.Component;
 import com.deftchill.core.kitchen.Workplace;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -60,27 +61,9 @@ public record Comparison(List<Row> changes, List<Row> figures, String before, St
         var larder = workplace.larder();
         var fields = new LinkedHashMap<String, String>();
         fields.put("Name", f.name());
+        boolean one = f.components().size() == 1;
         for (var component : f.components()) {
-            for (var line : component.lines()) {
-                var name =
-                        larder.ingredient(line.ingredient()).map(i -> i.name()).orElse(line.ingredient());
-                int number = 2;
-                var key = name;
-                while (fields.containsKey(key)) {
-                    key = name + " (" + number++ + ")";
-                }
-                fields.put(key, joined(line.amount(), line.treatment(), line.share()));
-            }
-            var gel = component.gel();
-            fields.put(
-                    "Gelling agent",
-                    larder.gel(gel.product()).map(g -> g.name()).orElse(gel.product()));
-            fields.put("Dose", gel.amount());
-            fields.put("Bloom", joined(gel.bloom(), gel.bloomWater()));
-            fields.put("Heated to", component.heat().hot());
-            fields.put("Held hot", component.heat().held());
-            fields.put("Cold share at", component.heat().cold());
-            fields.put("Poured at (temperature)", component.pourTemperature());
+            component(one ? "" : component.name() + ": ", component, f, workplace, fields);
         }
         fields.put(
                 "Mould",
@@ -100,6 +83,64 @@ public record Comparison(List<Row> changes, List<Row> figures, String before, St
         fields.put("Wanted", f.wanted());
         fields.put("Spoons and cups", f.measures());
         return fields;
+    }
+
+    private static void component(
+            String prefix, Component component, WrittenFormula f, Workplace workplace, Map<String, String> fields) {
+        var larder = workplace.larder();
+        for (var line : component.lines()) {
+            var name = prefix + name(line.ingredient(), f, workplace);
+            int number = 2;
+            var key = name;
+            while (fields.containsKey(key)) {
+                key = name + " (" + number++ + ")";
+            }
+            fields.put(key, joined(line.amount(), line.treatment(), line.share()));
+        }
+        var gel = component.gel();
+        put(
+                fields,
+                prefix + "Gelling agent",
+                larder.gel(gel.product()).map(g -> g.name()).orElse(gel.product()));
+        put(fields, prefix + "Dose", gel.amount());
+        put(fields, prefix + "Bloom", joined(gel.bloom(), gel.bloomWater()));
+        put(fields, prefix + "Heated to", component.heat().hot());
+        put(fields, prefix + "Held hot", component.heat().held());
+        put(fields, prefix + "Cold share at", component.heat().cold());
+        var fold = component.fold();
+        put(fields, prefix + "Whipped and folded", joined(fold.whip(), fold.school(), fold.base(), fold.foam()));
+        var cook = component.cook();
+        put(fields, prefix + "Cooked", joined(cook.join(), cook.stage(), cook.minutes(), cook.boiledAway()));
+        put(
+                fields,
+                prefix + "Dipped",
+                joined(component.soak().dip(), component.soak().barrier()));
+        var crust = component.crust();
+        put(fields, prefix + "Base", joined(crust.thickness(), crust.wall(), crust.finish()));
+        put(fields, prefix + "Kind", joined(component.kind(), component.place()));
+        put(fields, prefix + "Poured at (temperature)", component.pourTemperature());
+        for (var step : component.steps()) {
+            put(fields, prefix + "Own words on " + step.of(), joined(step.text(), step.minutes()));
+        }
+    }
+
+    /** What is not written is no row of its own. */
+    private static void put(Map<String, String> fields, String name, String text) {
+        if (!text.isEmpty()) {
+            fields.put(name, text);
+        }
+    }
+
+    private static String name(String ingredient, WrittenFormula f, Workplace workplace) {
+        return f.components().stream()
+                .filter(component -> ingredient.equals("@" + component.id()))
+                .map(Component::name)
+                .findFirst()
+                .orElseGet(() -> workplace
+                        .larder()
+                        .ingredient(ingredient)
+                        .map(i -> i.name())
+                        .orElse(ingredient));
     }
 
     private static String joined(String... texts) {
