@@ -58,6 +58,28 @@ function add(step: Step) {
   emit('change', copy, '')
 }
 
+/** The step of the same component before this one, if nothing in between is waited for. */
+function canMoveUp(index: number): boolean {
+  const row = rows.value[index]
+  const above = rows.value[index - 1]
+  if (!row?.at || !above?.at || row.at.component !== above.at.component) return false
+  if (row.step.id.includes('.own-') || above.step.id.includes('.own-')) return false
+  return !row.step.after.some((a) => a.step === above.step.id)
+}
+
+function moveUp(index: number) {
+  const row = rows.value[index]
+  const above = rows.value[index - 1]
+  if (!row?.at || !above?.at) return
+  const copy = structuredClone(props.formula)
+  copy.components[row.at.component]?.steps.push({
+    of: `move:${row.at.code}`,
+    text: above.at.code,
+    minutes: '',
+  })
+  emit('change', copy, '')
+}
+
 function after(step: Step): string {
   return step.after
     .map((a) => {
@@ -73,10 +95,11 @@ function after(step: Step): string {
 <template>
   <SideSheet v-model:open="open" title="Method, in your words" :width="760">
     <ol>
-      <li v-for="{ step, at } in rows" :key="step.id">
+      <li v-for="({ step, at }, i) in rows" :key="step.id">
         <p class="head">
           <b>{{ step.component ? `${step.component}: ${step.title}` : step.title }}</b>
           <span>{{ KINDS[step.kind] }} · {{ Math.max(1, Math.round(step.minutes)) }} min</span>
+          <button v-if="canMoveUp(i)" type="button" class="link-like" @click="moveUp(i)">earlier</button>
           <span v-if="step.own" class="own">your words</span>
           <button v-if="step.own" type="button" class="link-like" @click="asComputed(step)">
             {{ step.id.includes('.own-') ? 'take it out' : 'as computed' }}

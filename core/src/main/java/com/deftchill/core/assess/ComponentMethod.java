@@ -23,6 +23,7 @@ import com.deftchill.core.mix.Treatment;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 
 /** The steps of one component, from weighing until it is ready to be filled. Durations are estimates [E]. */
@@ -38,6 +39,9 @@ final class ComponentMethod {
     private static final double SIMMER_C = 80;
     /** A wait in the room longer than this is better done in ice water, min [E]. */
     private static final double ICE_FROM_MIN = 20;
+
+    /** Steps that go on beside the others. */
+    private static final Set<String> BESIDE = Set.of("bloom", "treat", "whip");
 
     private final Portrait portrait;
     private final Component component;
@@ -564,8 +568,40 @@ final class ComponentMethod {
             String temperature,
             String cue,
             String caution) {
-        var after = steps.isEmpty() ? List.<After>of() : List.of(new After(last(), 0, within(code)));
-        steps.add(step(code, title, text, kind, minutes, temperature, cue, caution, after));
+        steps.add(step(code, title, text, kind, minutes, temperature, cue, caution, needs(code)));
+    }
+
+    /** What a step waits for: blooming, heating fruit and whipping only for the weighing, all else for the step before. */
+    private List<After> needs(String code) {
+        if (steps.isEmpty()) {
+            return List.of();
+        }
+        if (BESIDE.contains(family(code))) {
+            return List.of(new After(steps.get(0).id(), 0, Optional.empty()));
+        }
+        var needs = new ArrayList<After>();
+        var chain = steps.stream()
+                .filter(step -> !BESIDE.contains(family(code(step))))
+                .reduce((a, b) -> b)
+                .orElse(steps.get(0));
+        needs.add(new After(chain.id(), 0, within(code)));
+        // Dissolving needs what was bloomed, joining needs the fruit.
+        for (var step : steps) {
+            boolean bloomed = code.equals("dissolve") && code(step).equals("bloom");
+            boolean fruit = code.equals("heat") && family(code(step)).equals("treat");
+            if (bloomed || fruit) {
+                needs.add(new After(step.id(), 0, bloomed ? Optional.of(60.0) : Optional.empty()));
+            }
+        }
+        return needs;
+    }
+
+    private static String code(Step step) {
+        return step.id().substring(step.id().indexOf('.') + 1);
+    }
+
+    private static String family(String code) {
+        return code.startsWith("treat-") ? "treat" : code;
     }
 
     /** Where waiting does harm: bloomed gelatin dries, hot liquid cools. */

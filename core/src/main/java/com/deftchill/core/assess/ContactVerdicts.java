@@ -1,8 +1,11 @@
 package com.deftchill.core.assess;
 
+import com.deftchill.core.amount.Typed;
 import com.deftchill.core.batch.Component;
 import com.deftchill.core.batch.Kind;
+import com.deftchill.core.larder.GelProduct;
 import com.deftchill.core.larder.Ingredient.Protease;
+import com.deftchill.core.larder.Ingredient.Trait;
 import com.deftchill.core.mix.Treatment;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Constant;
@@ -18,6 +21,15 @@ final class ContactVerdicts {
     /** Sponge under a jelly poured hotter than this swells, up to twice its height (handbook 3) [E]. */
     private static final double SWELLS_ABOVE_C = 40;
 
+    /** From here on what seeps out of a layer is noticed in the next [E]. */
+    private static final double SEEPING_ALCOHOL = 0.10;
+
+    private static final double SEEPING_PH = 3.2;
+    private static final double SEEPING_SALT = 0.02;
+    private static final double TANNIN_SHARE = 0.1;
+    private static final double MILKY = 0.01;
+    private static final double WET_SHARE = 0.2;
+
     private ContactVerdicts() {}
 
     static List<Verdict> of(Dessert dessert) {
@@ -28,6 +40,8 @@ final class ContactVerdicts {
         for (int i = 1; i < layers.size(); i++) {
             enzyme(layers.get(i - 1), layers.get(i), verdicts);
             enzyme(layers.get(i), layers.get(i - 1), verdicts);
+            seeping(layers.get(i - 1), layers.get(i), verdicts);
+            seeping(layers.get(i), layers.get(i - 1), verdicts);
             swelling(dessert, layers.get(i - 1), layers.get(i), verdicts);
         }
         return verdicts;
@@ -61,6 +75,57 @@ final class ContactVerdicts {
                 fruit.at("/lines"),
                 evidence,
                 fixes(fruit)));
+    }
+
+    /** Alcohol, acid, tannin or salt that seeps into the gel it touches, where the border can notice it. */
+    private static void seeping(Portrait from, Portrait into, List<Verdict> verdicts) {
+        var mix = from.mix();
+        // What is dry has nothing to seep.
+        if (!into.component().gels() || mix.waterG() < WET_SHARE * mix.massG()) {
+            return;
+        }
+        boolean gelatin = into.component().gelProduct().isGelatin();
+        boolean milk = into.mix().milkProteinPerWater() > MILKY;
+        boolean tannin = from.component().lines().stream()
+                .anyMatch(line -> line.part().ingredient().has(Trait.TANNIN)
+                        && line.part().grams() > TANNIN_SHARE * mix.massG());
+        var reasons = new ArrayList<String>();
+        if (mix.alcoholByVolume() > SEEPING_ALCOHOL) {
+            reasons.add(Words.percent(mix.alcoholByVolume()) + " of alcohol keeps the border soft");
+        }
+        if (mix.ph() < SEEPING_PH && mix.buffer() > into.mix().buffer() && milk) {
+            reasons.add("acid of pH " + Typed.write(mix.ph(), 1) + " curdles milk at the border");
+        }
+        if (tannin && gelatin && from.component().gelProduct() == GelProduct.NONE) {
+            reasons.add("tannin clouds the gelatin at the border");
+        }
+        if (mix.saltOfAqueous() > SEEPING_SALT
+                && mix.saltOfAqueous() > 2 * into.mix().saltOfAqueous()) {
+            reasons.add("salt draws water out of the gel");
+        }
+        if (reasons.isEmpty()) {
+            return;
+        }
+        var evidence = new Evidence(
+                List.of(
+                        new Given("Alcohol of " + from.name(), Words.percent(mix.alcoholByVolume()) + " by volume"),
+                        new Given("pH of " + from.name(), Typed.write(mix.ph(), 1)),
+                        new Given("Salt of its water", Words.percent(mix.saltOfAqueous()))),
+                "What is dissolved in one layer wanders into the next: a few millimetres in a night.",
+                List.of(
+                        new Constant("alcohol from", Words.percent(SEEPING_ALCOHOL), "E", "engineering estimate"),
+                        new Constant("acid below", "pH " + SEEPING_PH, "E", "engineering estimate"),
+                        new Constant("salt from", Words.percent(SEEPING_SALT), "E", "engineering estimate")),
+                "How far is not computed: hours and thickness decide.",
+                "A thin layer of set cream or chocolate between, fewer hours, a milder layer.");
+        verdicts.add(new Verdict(
+                "seeps",
+                Tone.NOTE,
+                from.name() + " seeps into " + into.name(),
+                "Where they touch, " + String.join(", and ", reasons) + ".",
+                from.at("/lines"),
+                evidence,
+                List.of()));
     }
 
     private static List<Fix> fixes(Portrait fruit) {

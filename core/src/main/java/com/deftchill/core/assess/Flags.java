@@ -59,6 +59,7 @@ final class Flags {
         }
         egg().ifPresent(flags::add);
         flags.add(keeps());
+        flags.add(Nutritions.flag(dessert));
         Cost.flag(dessert).ifPresent(flags::add);
         return flags;
     }

@@ -269,17 +269,31 @@ final class FoamVerdicts {
         return best;
     }
 
+    /** A volume, and for how many portions as full as these it is enough. */
+    private String made(double ml) {
+        double each = portrait.bed().ml();
+        return each > 0
+                ? Words.ml(ml) + " (" + (int) Math.floor(ml * share() / each + 1e-9) + " portions)"
+                : Words.ml(ml);
+    }
+
+    /** What of it goes into the moulds as a layer of its own. */
+    private double share() {
+        var batch = portrait.batch();
+        return portrait.bed().ml() * batch.count() / portrait.mix().volumeMl();
+    }
+
     /** What each other choice would give. */
     private String compared() {
         var of = new ArrayList<String>();
         for (var school : FoldSchool.values()) {
             if (school != component.fold().school()) {
-                of.add(school.words() + " " + Words.ml(ml(component.fold().whip(), school)));
+                of.add(school.words() + " " + made(ml(component.fold().whip(), school)));
             }
         }
         for (var whip : Whip.values()) {
             if (whip != component.fold().whip()) {
-                of.add(whip.id() + " " + Words.ml(ml(whip, component.fold().school())));
+                of.add(whip.id() + " " + made(ml(whip, component.fold().school())));
             }
         }
         return "Otherwise: " + String.join(", ", of) + ".";

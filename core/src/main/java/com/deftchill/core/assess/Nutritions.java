@@ -1,11 +1,14 @@
 package com.deftchill.core.assess;
 
+import com.deftchill.core.amount.Typed;
 import com.deftchill.core.assess.Assessment.Nutrient;
 import com.deftchill.core.assess.Assessment.Nutrition;
 import com.deftchill.core.composition.Constituent;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Constant;
 import com.deftchill.core.verdict.Evidence.Given;
+import com.deftchill.core.verdict.Verdict.Tone;
+import java.util.ArrayList;
 import java.util.List;
 
 /** Nutrition calculated from the composition: never an analysis. */
@@ -40,6 +43,37 @@ final class Nutritions {
                                 new Constant("dry cocoa", "a quarter protein", "E", "engineering estimate")),
                         "Calculated from typical values: about a tenth. For a label use your suppliers' figures.",
                         "The ingredients."));
+    }
+
+    /** In a few words, everything else in the evidence. */
+    static Flag flag(Dessert dessert) {
+        var nutrition = of(dessert);
+        var given = new ArrayList<Given>();
+        rows(nutrition.perPortion(), "In each", given);
+        rows(nutrition.per100g(), "In 100 g", given);
+        var evidence = nutrition.evidence();
+        var each = nutrition.perPortion();
+        return new Flag(
+                "nutrition",
+                "Calculated",
+                Typed.write(each.kj(), 0) + " kJ (" + Typed.write(each.kcal(), 0) + " kcal) in each",
+                Tone.NOTE,
+                new Evidence(
+                        given, evidence.rule(), evidence.constants(), evidence.uncertainty(), evidence.wouldChange()));
+    }
+
+    private static void rows(Nutrient of, String where, List<Given> given) {
+        given.add(new Given(where, Typed.write(of.kj(), 0) + " kJ, " + Typed.write(of.kcal(), 0) + " kcal"));
+        given.add(new Given(
+                where + ": fat, carbohydrate, of which sugars",
+                grams(of.fat()) + ", " + grams(of.carbohydrate()) + ", " + grams(of.sugars())));
+        given.add(new Given(
+                where + ": protein, salt, alcohol",
+                grams(of.protein()) + ", " + Typed.write(of.salt(), 2) + " g, " + grams(of.alcohol())));
+    }
+
+    private static String grams(double grams) {
+        return Typed.write(grams, 1) + " g";
     }
 
     private static Nutrient nutrient(Dessert dessert, double madeG, double grams) {

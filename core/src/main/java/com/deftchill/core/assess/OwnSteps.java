@@ -9,9 +9,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-/** Puts the cook's own words into the method: a computed step reworded, a step of one's own after another. */
+/** Puts the cook's own words into the method: a step reworded, one of one's own, one moved as far as the rules allow. */
 final class OwnSteps {
     private static final String AFTER = "after:";
+    private static final String MOVE = "move:";
     private static final double MOST_MIN = 7 * 24 * 60.0;
 
     private OwnSteps() {}
@@ -21,7 +22,9 @@ final class OwnSteps {
         for (int i = 0; i < components.size(); i++) {
             int number = 1;
             for (var own : components.get(i).ownSteps()) {
-                if (own.of().startsWith(AFTER)) {
+                if (own.of().startsWith(MOVE)) {
+                    move(steps, i + "." + own.of().substring(MOVE.length()), i + "." + own.text());
+                } else if (own.of().startsWith(AFTER)) {
                     insert(
                             steps,
                             i,
@@ -35,6 +38,42 @@ final class OwnSteps {
             }
         }
         return List.copyOf(steps);
+    }
+
+    /** Puts a step right before another one, where everything that either waits for still comes before it. */
+    private static void move(List<Step> steps, String id, String before) {
+        int from = index(steps, id);
+        int to = index(steps, before);
+        if (from < 0 || to < 0) {
+            return;
+        }
+        var moved = new ArrayList<>(steps);
+        var step = moved.remove(from);
+        moved.add(index(moved, before), step);
+        if (inOrder(moved)) {
+            steps.clear();
+            steps.addAll(moved);
+        }
+    }
+
+    private static int index(List<Step> steps, String id) {
+        for (int i = 0; i < steps.size(); i++) {
+            if (steps.get(i).id().equals(id)) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    private static boolean inOrder(List<Step> steps) {
+        for (int i = 0; i < steps.size(); i++) {
+            for (var after : steps.get(i).after()) {
+                if (index(steps, after.step()) > i) {
+                    return false;
+                }
+            }
+        }
+        return true;
     }
 
     private static void reword(List<Step> steps, String id, OwnStep own) {

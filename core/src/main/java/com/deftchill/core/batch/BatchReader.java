@@ -194,13 +194,26 @@ public final class BatchReader {
         }
     }
 
+    /** What stays in bowl, piping bag and spoon: a share such as 3 %, or several such as 2 % bowl + 1 % tasting. */
     private double loss() {
         var text = formula.mould().loss();
-        try {
-            return text.isBlank() ? 0 : Typed.share(text, 0, MOST_LOSS_PERCENT);
-        } catch (UnreadableException e) {
-            fields.problem("loss-unreadable", "/mould/loss", "Lost in bowl and jug", text, e);
-            return Double.NaN;
+        return text.isBlank()
+                ? 0
+                : fields.field(
+                        "loss-unreadable",
+                        "/mould/loss",
+                        "Lost in bowl and jug",
+                        text,
+                        Double.NaN,
+                        BatchReader::losses);
+    }
+
+    private static double losses(String text) throws UnreadableException {
+        double sum = 0;
+        for (var term : text.split("\\+", -1)) {
+            // What each is for is the cook's own note.
+            sum += Typed.share(term.replaceFirst("(%)\\s*[\\p{L} -]+$", "$1"), 0, MOST_LOSS_PERCENT);
         }
+        return Typed.within(100 * sum, 0, MOST_LOSS_PERCENT, "%") / 100;
     }
 }

@@ -249,7 +249,8 @@ public record WrittenFormula(
     /**
      * The cook's own word on a step: other text for a computed one, or a step of one's own.
      *
-     * @param of code of the computed step that it rewords, or {@code after:} and the code of the step that it follows
+     * @param of code of the computed step that it rewords; {@code after:} and the code of the step that it follows;
+     *     {@code move:} and the code of a step that goes right before the one whose code is the text
      * @param text what to do
      * @param minutes how long it takes, such as 5 min; empty: as computed, or no time
      */

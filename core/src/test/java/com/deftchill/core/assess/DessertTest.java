@@ -24,6 +24,7 @@ import static com.deftchill.core.Kitchens.verdict;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import com.deftchill.core.Kitchens;
 import com.deftchill.core.Pointers;
 import com.deftchill.core.batch.BatchReader;
 import com.deftchill.core.composition.Constituent;
@@ -33,8 +34,10 @@ import com.deftchill.core.formula.WrittenFormula.Crust;
 import com.deftchill.core.formula.WrittenFormula.Fold;
 import com.deftchill.core.formula.WrittenFormula.Gel;
 import com.deftchill.core.formula.WrittenFormula.Soak;
+import com.deftchill.core.kitchen.WrittenKitchen;
 import com.deftchill.core.verdict.Problem;
 import com.deftchill.core.verdict.Verdict.Tone;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -364,7 +367,7 @@ class DessertTest {
                 own.cook(),
                 own.soak(),
                 own.crust(),
-                java.util.List.of(
+                List.of(
                         new WrittenFormula.OwnStep("press", "Press with the small ladle.", ""),
                         new WrittenFormula.OwnStep("after:press", "Rest it.", "5 min")),
                 own.pourTemperature());
@@ -376,5 +379,105 @@ class DessertTest {
         });
         var ids = steps.stream().map(Step::id).toList();
         assertThat(ids.indexOf("0.own-1")).isEqualTo(ids.indexOf("0.press") + 1);
+    }
+
+    @Test
+    void aFineScaleBringsEveryAmountBack() {
+        var s = WrittenKitchen.standard();
+        var fine = Kitchens.workplace(new WrittenKitchen(
+                s.name(),
+                s.measures(),
+                s.temperature(),
+                s.swapSchool(),
+                s.bloomSchool(),
+                s.straining(),
+                s.safetyRules(),
+                s.allergenList(),
+                "0.01 g",
+                "0.001 g",
+                "5000 g",
+                s.room(),
+                s.currency(),
+                s.prices()));
+        var there = ASSESSOR.scale(layered(), new ScaleWish("spring-tin-230", "3", "", ""), fine)
+                .scaled()
+                .orElseThrow();
+        var back = ASSESSOR.scale(there.document(), new ScaleWish("spring-tin-180", "1", "", ""), fine)
+                .scaled()
+                .orElseThrow();
+        var was = there.lines();
+        for (int i = 0; i < was.size(); i++) {
+            double is = back.lines().get(i).weighedG();
+            assertThat(is)
+                    .as(was.get(i).name())
+                    .isCloseTo(was.get(i).nowG(), within(0.005 * was.get(i).nowG() + 0.01));
+        }
+    }
+
+    @Test
+    void aStepIsMovedOnlyAsFarAsTheRulesAllow() {
+        var plain = mousse();
+        var moved = withSteps(plain, new WrittenFormula.OwnStep("move:whip", "heat", ""));
+        var ids = assess(dessert("in-glass", "glass-straight", "4", moved)).method().stream()
+                .map(Step::id)
+                .toList();
+        assertThat(ids.indexOf("0.whip")).isLessThan(ids.indexOf("0.heat"));
+        var refused = withSteps(plain, new WrittenFormula.OwnStep("move:fold", "heat", ""));
+        assertThat(assess(dessert("in-glass", "glass-straight", "4", refused)).method().stream()
+                        .map(Step::id)
+                        .toList())
+                .isEqualTo(assess(dessert("in-glass", "glass-straight", "4", plain)).method().stream()
+                        .map(Step::id)
+                        .toList());
+    }
+
+    private static WrittenFormula.Component withSteps(WrittenFormula.Component c, WrittenFormula.OwnStep step) {
+        return new WrittenFormula.Component(
+                c.id(),
+                c.name(),
+                c.kind(),
+                c.place(),
+                c.lines(),
+                c.gel(),
+                c.heat(),
+                c.fold(),
+                c.cook(),
+                c.soak(),
+                c.crust(),
+                List.of(step),
+                c.pourTemperature());
+    }
+
+    @Test
+    void lossesAddUpAndAreNamedByTheCook() {
+        var one = layered();
+        var lossy = one.withMould(
+                new WrittenFormula.Moulds("spring-tin-180", "1", "2 % bowl + 1 % piping bag + 1 % tasting"));
+        double all = assess(one).section().fillMl();
+        assertThat(assess(lossy).section().fillMl()).isCloseTo(0.96 * all, within(1e-6 * all));
+        var wrong = one.withMould(new WrittenFormula.Moulds("spring-tin-180", "1", "2 % + a bit"));
+        assertThat(ASSESSOR.assess(wrong, STANDARD).problems())
+                .extracting(Problem::code)
+                .containsExactly("loss-unreadable");
+    }
+
+    @Test
+    void alcoholOfASoakSeepsIntoTheJellyAboveIt() {
+        var soak = soaked(
+                of("sponge", "soaked", "", NO_GEL, line("sponge", "100 g"), line("rum", "75 g", "soak")),
+                new Soak("8 s", ""));
+        assertThat(verdict(assess(dessert("in-glass", "glass-straight", "4", soak, jelly())), "seeps"))
+                .hasValueSatisfying(v -> assertThat(v.sentence()).contains("alcohol"));
+        assertThat(verdict(assess(layered()), "seeps")).isEmpty();
+    }
+
+    @Test
+    void variantsAreComputedAndSayWhatIsNotTheSame() {
+        var variants = ASSESSOR.variants(layered(), STANDARD).variants();
+        assertThat(variants).extracting(Variant::id).containsExactly("vegetarian-carrageenan-iota", "vegetarian-agar");
+        for (var variant : variants) {
+            assertThat(flag(assess(variant.document()), "vegetarian")).startsWith("yes");
+            assertThat(variant.comparison().changes()).isNotEmpty();
+        }
     }
 }
