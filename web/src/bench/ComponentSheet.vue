@@ -46,7 +46,13 @@ const ingredients = computed(() => [
   ...others.value.map((c) => ({ value: `@${c.id}`, label: c.name, group: 'of this dessert' })),
   ...props.larder.ingredients.map((i) => ({ value: i.id, label: i.name, group: i.group })),
 ])
-const kinds = computed(() => props.larder.componentKinds.map((k) => ({ value: k.id, label: k.words })))
+/** A component without a kind is a set cream. */
+const kinds = computed(() =>
+  props.larder.componentKinds.map((k) => ({
+    value: k.id === 'set-cream' && component.value?.kind !== 'set-cream' ? '' : k.id,
+    label: k.words,
+  })),
+)
 const shares = computed(() => {
   if (kind.value?.id === 'soaked')
     return [
@@ -150,7 +156,10 @@ const gelFigures = computed(() => {
         <SheetChoice :path="`${at}/place`" label="Place" hidden-label :options="PLACES" />
       </div>
     </template>
-    <SheetChoice v-else :path="`${at}/kind`" label="Kind" hidden-label :options="kinds" />
+    <div v-else class="pair">
+      <SheetChoice :path="`${at}/kind`" label="Kind" hidden-label :options="kinds" />
+      <slot name="add" />
+    </div>
     <h2 class="section-title">
       Ingredients
       <small v-if="amounts">{{ Math.round(amounts.totalG) }} g · {{ Math.round(amounts.yieldMl) }} ml</small>

@@ -33,6 +33,7 @@ const chosen = defineModel<number>('chosen', { required: true })
       :assessment="assessment"
     />
     <AddComponent
+      v-if="formula.components.length > 1"
       :formula="formula"
       :formula-id="formulaId"
       :formulas="formulas"
@@ -50,7 +51,17 @@ const chosen = defineModel<number>('chosen', { required: true })
       @swap="emit('swap')"
       @paste="emit('paste')"
       @evidence="(title, evidence) => emit('evidence', title, evidence)"
-    />
+    >
+      <template #add>
+        <AddComponent
+          :formula="formula"
+          :formula-id="formulaId"
+          :formulas="formulas"
+          :larder="larder"
+          @added="chosen = $event"
+        />
+      </template>
+    </ComponentSheet>
     <MouldSheet :formula="formula" :larder="larder" :problems="problems" @scale="emit('scale')" />
   </section>
 </template>

@@ -1,5 +1,22 @@
 import { describe, expect, it } from 'vitest'
-import { addLine, blankFormula, nudge, removeLine, setAt, stepFor, takeFix, textAt } from './document'
+import {
+  addComponent,
+  addLine,
+  blankComponent,
+  blankFormula,
+  copyComponent,
+  freeId,
+  moveComponent,
+  nudge,
+  removeComponent,
+  removeLine,
+  setAt,
+  stepFor,
+  takeFix,
+  takePasted,
+  textAt,
+  withIds,
+} from './document'
 
 describe('changes to a formula', () => {
   it('sets text at a pointer and leaves the old document alone', () => {
@@ -76,4 +93,62 @@ it.each([
   ['90', 1],
 ])('an arrow key moves %s by %s', (text, step) => {
   expect(stepFor(text, 1)).toBe(step)
+})
+
+describe('components', () => {
+  const two = () => addComponent(blankFormula(), blankComponent('jelly', 'Jelly', 'jelly'))
+
+  it('are put on top, each under an id of its own', () => {
+    const three = addComponent(two(), blankComponent('jelly', 'Another', freeId(two(), 'jelly')))
+    expect(three.components.map((c) => c.id)).toEqual(['cream', 'jelly', 'jelly-2'])
+    expect(
+      withIds({ ...two(), components: two().components.map((c) => ({ ...c, id: '' })) }).components,
+    ).toSatisfy((components: { id: string }[]) => new Set(components.map((c) => c.id)).size === 2)
+  })
+
+  it('are moved, and stay at their ends', () => {
+    const moved = moveComponent(two(), 0, 1)
+    expect(moved.components.map((c) => c.id)).toEqual(['jelly', 'cream'])
+    const formula = two()
+    expect(moveComponent(formula, 1, 2)).toBe(formula)
+    expect(moveComponent(formula, 0, -1)).toBe(formula)
+  })
+
+  it('leave with the lines that took from them', () => {
+    const using = addLine(two(), 0, '@jelly')
+    expect(removeComponent(using, 1).components[0]?.lines.map((l) => l.ingredient)).not.toContain('@jelly')
+    expect(removeComponent(using, 0).components).toHaveLength(1)
+  })
+
+  it('are copied with what they take from, under ids that are free', () => {
+    const source = addLine(two(), 0, '@jelly')
+    const copied = copyComponent(two(), source, 0)
+    expect(copied.components.map((c) => c.id)).toEqual(['cream', 'jelly', 'jelly-2', 'cream-2'])
+    expect(copied.components[3]?.lines.at(-1)?.ingredient).toBe('@jelly-2')
+  })
+
+  it.each(['ganache', 'mousse', 'crumb', 'soaked', 'garnish'])(
+    'of the kind %s begin with something',
+    (kind) => {
+      const made = blankComponent(kind, 'New', 'new')
+      expect(made.lines.length).toBeGreaterThan(0)
+      expect(made.gel.product === '').toBe(kind !== 'mousse')
+    },
+  )
+
+  it('take a pasted list, a gelling agent as their own', () => {
+    const taken = takePasted(two(), 1, [
+      { id: 'honey', gel: false, amount: '40 g' },
+      { id: 'sheet-silver', gel: true, amount: '3 sheets' },
+    ])
+    expect(taken.components[1]?.lines.at(-1)).toEqual({
+      ingredient: 'honey',
+      amount: '40 g',
+      treatment: '',
+      share: '',
+    })
+    expect(taken.components[1]?.gel).toMatchObject({ product: 'sheet-silver', amount: '3 sheets' })
+    const formula = two()
+    expect(takePasted(formula, 7, [])).toBe(formula)
+  })
 })

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { halfWidthAt, innerUpTo, mirrored, rulerMarks } from './geometry'
+import { band, halfWidthAt, innerUpTo, mirrored, rulerMarks } from './geometry'
 
 const cone = [
   { halfWidthMm: 25, heightMm: 0 },
@@ -31,4 +31,22 @@ it('mirrors a profile into a closed outline', () => {
 
 it('numbers every tenth millimetre', () => {
   expect(rulerMarks(20).map((m) => m.label)).toEqual(['0', '', '10', '', '20'])
+})
+
+it('cuts a band between two heights, narrower by a lining', () => {
+  expect(band(cone, 12, 30)).toEqual([
+    { x: 26, z: 12 },
+    { x: 27.5, z: 30 },
+  ])
+  expect(band(cone, 12, 30, 4)[0]).toEqual({ x: 22, z: 12 })
+  const kinked = [...cone, { halfWidthMm: 40, heightMm: 80 }]
+  expect(band(kinked, 30, 70).map((p) => p.z)).toEqual([30, 60, 70])
+})
+
+it('numbers as seldom as its letters leave room for', () => {
+  expect(
+    rulerMarks(40, 12)
+      .filter((m) => m.label)
+      .map((m) => m.label),
+  ).toEqual(['0', '20', '40'])
 })
