@@ -5,9 +5,6 @@ import com.deftchill.core.amount.Typed;
 import com.deftchill.core.composition.Constituent;
 import com.deftchill.core.cook.Boiling;
 import com.deftchill.core.cook.Caramel;
-import com.deftchill.core.cook.Soaking;
-import com.deftchill.core.foam.FoldSchool;
-import com.deftchill.core.foam.Whip;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.kitchen.BloomSchool;
 import com.deftchill.core.larder.GelProduct;
@@ -21,7 +18,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 
 /** Understands the components of a dessert, those first that others take from. */
@@ -35,14 +31,8 @@ final class ComponentReader {
     private static final double MOST_GEL_G = 10_000;
     private static final double LEAST_POUR_C = 0;
     private static final double MOST_POUR_C = 100;
-    private static final double MOST_COLD_C = 40;
-    private static final double MOST_HOT_C = 105;
-    /** Caramel and syrup are far above the boil. */
-    private static final double MOST_CARAMEL_C = 200;
 
     private static final double MOST_HELD_MIN = 24 * 60;
-    private static final double MOST_FOLD_C = 95;
-    private static final double FRIDGE_C = 5;
     private static final int MOST_LINES = 200;
     private static final int MOST_NAME = 200;
     private static final int MOST_STEPS = 60;
@@ -50,6 +40,7 @@ final class ComponentReader {
     private static final double ROOM_C = 20;
 
     private final FieldReader fields;
+    private final WorkReader work;
     private final Larder larder;
     private final List<WrittenFormula.Component> written;
     private final Map<String, Integer> byId = new HashMap<>();
@@ -58,6 +49,7 @@ final class ComponentReader {
 
     ComponentReader(FieldReader fields, Larder larder, List<WrittenFormula.Component> written) {
         this.fields = fields;
+        work = new WorkReader(fields);
         this.larder = larder;
         this.written = written;
         for (int i = 0; i < written.size(); i++) {
@@ -111,10 +103,10 @@ final class ComponentReader {
         var lines = lines(at, from.lines());
         kind = kind == null ? Kind.SET_CREAM : kind;
         var gel = gel(at + "/gel", from.gel(), kind);
-        var heating = heating(at + "/heat", from.heat(), kind);
-        var fold = fold(at + "/fold", from.fold());
-        var dipped = dipped(at + "/soak", from.soak());
-        var pressed = pressed(at + "/crust", from.crust());
+        var heating = work.heating(at + "/heat", from.heat(), kind);
+        var fold = work.fold(at + "/fold", from.fold());
+        var dipped = work.dipped(at + "/soak", from.soak());
+        var pressed = work.pressed(at + "/crust", from.crust());
         double pour = pour(at, from, kind);
         var cooked = cooked(at + "/cook", from.cook(), lines, kind);
         if (!lines.complete()) {
@@ -318,45 +310,6 @@ final class ComponentReader {
                 .grams();
     }
 
-    private Heating heating(String at, WrittenFormula.Heat heat, Kind kind) {
-        double held = heat.held().isBlank()
-                ? 0
-                : fields.field(
-                        "duration-unreadable",
-                        at + "/held",
-                        "Held hot",
-                        heat.held(),
-                        0.0,
-                        text -> Typed.minutes(text, 0, MOST_HELD_MIN));
-        double most = kind == Kind.CARAMEL ? MOST_CARAMEL_C : MOST_HOT_C;
-        return new Heating(
-                fields.optionalCelsius(at + "/hot", "Heated to", heat.hot(), 0, most),
-                held,
-                fields.optionalCelsius(at + "/cold", "Cold share", heat.cold(), 0, MOST_COLD_C));
-    }
-
-    private Component.Fold fold(String at, WrittenFormula.Fold fold) {
-        var whip = fields.known(
-                Whip.of(fold.whip()),
-                "whip-unknown",
-                at + "/whip",
-                "Whipped",
-                fold.whip(),
-                "must be ribbon, soft, medium or stiff");
-        var school = fields.known(
-                FoldSchool.of(fold.school()),
-                "fold-unknown",
-                at + "/school",
-                "Folding",
-                fold.school(),
-                "must be thirds, first-beaten or beaten");
-        var base = fields.optionalCelsius(at + "/base", "Base at folding", fold.base(), 0, MOST_FOLD_C);
-        double foam = fields.optionalCelsius(at + "/foam", "Foam at folding", fold.foam(), 0, MOST_FOLD_C)
-                .orElse(FRIDGE_C);
-        return new Component.Fold(
-                whip == null ? Whip.MEDIUM : whip, school == null ? FoldSchool.THIRDS : school, base, foam);
-    }
-
     private Component.Cooked cooked(String at, WrittenFormula.Cook cook, Lines lines, Kind kind) {
         var join = fields.known(
                 GanacheJoin.of(cook.join()),
@@ -424,28 +377,6 @@ final class ComponentReader {
                     "is more than the " + Typed.write(lines.waterG(), 0) + " g of water in it");
         }
         return away;
-    }
-
-    private Component.Dipped dipped(String at, WrittenFormula.Soak soak) {
-        double seconds = soak.dip().strip().equalsIgnoreCase("drenched")
-                ? Soaking.DRENCHED_SECONDS
-                : fields.number(at + "/dip", "Dip", soak.dip(), 2, 0, 600, "s");
-        if (!Set.of("", "cream").contains(soak.barrier())) {
-            fields.report("barrier-unknown", at + "/barrier", "Barrier", soak.barrier(), "must be cream or empty");
-        }
-        return new Component.Dipped(seconds, soak.barrier().equals("cream"));
-    }
-
-    private Component.Pressed pressed(String at, WrittenFormula.Crust crust) {
-        double thickness = fields.number(at + "/thickness", "Thickness", crust.thickness(), Double.NaN, 1, 60, "mm");
-        double wall = fields.number(at + "/wall", "Wall", crust.wall(), 0, 0, 300, "mm");
-        if (!Set.of("", "chilled", "baked").contains(crust.finish())) {
-            fields.report("finish-unknown", at + "/finish", "Base", crust.finish(), "must be chilled or baked");
-        }
-        return new Component.Pressed(
-                Double.isNaN(thickness) ? OptionalDouble.empty() : OptionalDouble.of(thickness),
-                Double.isNaN(wall) ? 0 : wall,
-                crust.finish().equals("baked"));
     }
 
     private double pour(String at, WrittenFormula.Component from, Kind kind) {

@@ -1,0 +1,181 @@
+package com.deftchill.core.assess;
+
+import static com.deftchill.core.Desserts.NO_GEL;
+import static com.deftchill.core.Desserts.crumb;
+import static com.deftchill.core.Desserts.dessert;
+import static com.deftchill.core.Desserts.jelly;
+import static com.deftchill.core.Desserts.layered;
+import static com.deftchill.core.Desserts.line;
+import static com.deftchill.core.Desserts.mousse;
+import static com.deftchill.core.Desserts.of;
+import static com.deftchill.core.Desserts.soaked;
+import static com.deftchill.core.Kitchens.ASSESSOR;
+import static com.deftchill.core.Kitchens.STANDARD;
+import static com.deftchill.core.Kitchens.assess;
+import static com.deftchill.core.Kitchens.flag;
+import static com.deftchill.core.Kitchens.verdict;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.deftchill.core.Kitchens;
+import com.deftchill.core.formula.WrittenFormula;
+import com.deftchill.core.formula.WrittenFormula.Soak;
+import com.deftchill.core.kitchen.WrittenKitchen;
+import com.deftchill.core.verdict.Problem;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** What is done with a dessert of several components: scaled, reworded, moved, varied. */
+class DessertWorkTest {
+    @Test
+    void scalingThereAndBackIsTheSameFormula() {
+        var formula = layered();
+        var bigger = scale(formula, new ScaleWish("spring-tin-230", "2", "", ""));
+        var back = scale(bigger, new ScaleWish("spring-tin-180", "1", "", ""));
+        for (int c = 0; c < 3; c++) {
+            double was = assess(formula).components().get(c).amounts().totalG();
+            double is = assess(back).components().get(c).amounts().totalG();
+            assertThat(is).as(formula.components().get(c).name()).isCloseTo(was, within(0.015 * was + 1));
+        }
+        var base = assess(bigger).section().layers().get(0);
+        assertThat(base.toMm())
+                .as("a base keeps its thickness")
+                .isCloseTo(assess(formula).section().layers().get(0).toMm(), within(0.2));
+    }
+
+    private static WrittenFormula scale(WrittenFormula formula, ScaleWish wish) {
+        var outcome = ASSESSOR.scale(formula, wish, STANDARD);
+        return outcome.scaled()
+                .orElseThrow(() -> new AssertionError(outcome.problems()))
+                .document();
+    }
+
+    @Test
+    void theCooksOwnWordsStayInTheMethod() {
+        var own = crumb();
+        var worded = new WrittenFormula.Component(
+                own.id(),
+                own.name(),
+                own.kind(),
+                own.place(),
+                own.lines(),
+                own.gel(),
+                own.heat(),
+                own.fold(),
+                own.cook(),
+                own.soak(),
+                own.crust(),
+                List.of(
+                        new WrittenFormula.OwnStep("press", "Press with the small ladle.", ""),
+                        new WrittenFormula.OwnStep("after:press", "Rest it.", "5 min")),
+                own.pourTemperature());
+        var steps = assess(dessert("sliced", "spring-tin-180", "1", worded, mousse()))
+                .method();
+        assertThat(steps).anySatisfy(s -> {
+            assertThat(s.text()).isEqualTo("Press with the small ladle.");
+            assertThat(s.own()).isTrue();
+        });
+        var ids = steps.stream().map(Step::id).toList();
+        assertThat(ids.indexOf("0.own-1")).isEqualTo(ids.indexOf("0.press") + 1);
+    }
+
+    @Test
+    void aFineScaleBringsEveryAmountBack() {
+        var s = WrittenKitchen.standard();
+        var fine = Kitchens.workplace(new WrittenKitchen(
+                s.name(),
+                s.measures(),
+                s.temperature(),
+                s.swapSchool(),
+                s.bloomSchool(),
+                s.straining(),
+                s.safetyRules(),
+                s.allergenList(),
+                "0.01 g",
+                "0.001 g",
+                "5000 g",
+                s.room(),
+                s.currency(),
+                s.prices()));
+        var there = ASSESSOR.scale(layered(), new ScaleWish("spring-tin-230", "3", "", ""), fine)
+                .scaled()
+                .orElseThrow();
+        var back = ASSESSOR.scale(there.document(), new ScaleWish("spring-tin-180", "1", "", ""), fine)
+                .scaled()
+                .orElseThrow();
+        var was = there.lines();
+        for (int i = 0; i < was.size(); i++) {
+            double is = back.lines().get(i).weighedG();
+            assertThat(is)
+                    .as(was.get(i).name())
+                    .isCloseTo(was.get(i).nowG(), within(0.005 * was.get(i).nowG() + 0.01));
+        }
+    }
+
+    @Test
+    void aStepIsMovedOnlyAsFarAsTheRulesAllow() {
+        var plain = mousse();
+        var moved = withSteps(plain, new WrittenFormula.OwnStep("move:whip", "heat", ""));
+        var ids = assess(dessert("in-glass", "glass-straight", "4", moved)).method().stream()
+                .map(Step::id)
+                .toList();
+        assertThat(ids.indexOf("0.whip")).isLessThan(ids.indexOf("0.heat"));
+        var refused = withSteps(plain, new WrittenFormula.OwnStep("move:fold", "heat", ""));
+        assertThat(assess(dessert("in-glass", "glass-straight", "4", refused)).method().stream()
+                        .map(Step::id)
+                        .toList())
+                .isEqualTo(assess(dessert("in-glass", "glass-straight", "4", plain)).method().stream()
+                        .map(Step::id)
+                        .toList());
+    }
+
+    private static WrittenFormula.Component withSteps(WrittenFormula.Component c, WrittenFormula.OwnStep step) {
+        return new WrittenFormula.Component(
+                c.id(),
+                c.name(),
+                c.kind(),
+                c.place(),
+                c.lines(),
+                c.gel(),
+                c.heat(),
+                c.fold(),
+                c.cook(),
+                c.soak(),
+                c.crust(),
+                List.of(step),
+                c.pourTemperature());
+    }
+
+    @Test
+    void lossesAddUpAndAreNamedByTheCook() {
+        var one = layered();
+        var lossy = one.withMould(
+                new WrittenFormula.Moulds("spring-tin-180", "1", "2 % bowl + 1 % piping bag + 1 % tasting"));
+        double all = assess(one).section().fillMl();
+        assertThat(assess(lossy).section().fillMl()).isCloseTo(0.96 * all, within(1e-6 * all));
+        var wrong = one.withMould(new WrittenFormula.Moulds("spring-tin-180", "1", "2 % + a bit"));
+        assertThat(ASSESSOR.assess(wrong, STANDARD).problems())
+                .extracting(Problem::code)
+                .containsExactly("loss-unreadable");
+    }
+
+    @Test
+    void alcoholOfASoakSeepsIntoTheJellyAboveIt() {
+        var soak = soaked(
+                of("sponge", "soaked", "", NO_GEL, line("sponge", "100 g"), line("rum", "75 g", "soak")),
+                new Soak("8 s", ""));
+        assertThat(verdict(assess(dessert("in-glass", "glass-straight", "4", soak, jelly())), "seeps"))
+                .hasValueSatisfying(v -> assertThat(v.sentence()).contains("alcohol"));
+        assertThat(verdict(assess(layered()), "seeps")).isEmpty();
+    }
+
+    @Test
+    void variantsAreComputedAndSayWhatIsNotTheSame() {
+        var variants = ASSESSOR.variants(layered(), STANDARD).variants();
+        assertThat(variants).extracting(Variant::id).containsExactly("vegetarian-carrageenan-iota", "vegetarian-agar");
+        for (var variant : variants) {
+            assertThat(flag(assess(variant.document()), "vegetarian")).startsWith("yes");
+            assertThat(variant.comparison().changes()).isNotEmpty();
+        }
+    }
+}
