@@ -422,6 +422,10 @@ const gelFigures = computed(() => {
   padding: 2px 0;
 }
 
+.comes-to .link-like {
+  min-height: 24px;
+}
+
 .comes-to dd {
   margin: 0;
 }

@@ -159,6 +159,10 @@ li {
   font-weight: 700;
 }
 
+li .link-like {
+  min-height: 24px;
+}
+
 .add {
   font-size: 13px;
 }
