@@ -10,6 +10,7 @@ import com.deftchill.core.formula.WrittenFormula.Gel;
 import com.deftchill.core.formula.WrittenFormula.Heat;
 import com.deftchill.core.formula.WrittenFormula.Line;
 import com.deftchill.core.formula.WrittenFormula.Moulds;
+import com.deftchill.core.formula.WrittenFormula.OwnStep;
 import com.deftchill.core.formula.WrittenFormula.Soak;
 import java.util.List;
 
@@ -24,92 +25,49 @@ public final class Desserts {
         return new Component(id, id, kind, "", List.of(lines), gel, null, null, null, null, null, null, pour);
     }
 
-    public static Component part(Component c) {
+    private static Component with(Component c, String place, Heat heat, Fold fold, Cook cook, Soak soak, Crust crust) {
         return new Component(
                 c.id(),
                 c.name(),
                 c.kind(),
-                "part",
+                place,
                 c.lines(),
                 c.gel(),
-                c.heat(),
-                c.fold(),
-                c.cook(),
-                c.soak(),
-                c.crust(),
+                heat,
+                fold,
+                cook,
+                soak,
+                crust,
                 c.steps(),
                 c.pourTemperature());
+    }
+
+    public static Component part(Component c) {
+        return with(c, "part", c.heat(), c.fold(), c.cook(), c.soak(), c.crust());
     }
 
     public static Component heated(Component c, String hot) {
-        return new Component(
-                c.id(),
-                c.name(),
-                c.kind(),
-                c.place(),
-                c.lines(),
-                c.gel(),
-                new Heat(hot, "", ""),
-                c.fold(),
-                c.cook(),
-                c.soak(),
-                c.crust(),
-                c.steps(),
-                c.pourTemperature());
+        return with(c, c.place(), new Heat(hot, "", ""), c.fold(), c.cook(), c.soak(), c.crust());
     }
 
     public static Component folded(Component c, Fold fold) {
-        return new Component(
-                c.id(),
-                c.name(),
-                c.kind(),
-                c.place(),
-                c.lines(),
-                c.gel(),
-                c.heat(),
-                fold,
-                c.cook(),
-                c.soak(),
-                c.crust(),
-                c.steps(),
-                c.pourTemperature());
+        return with(c, c.place(), c.heat(), fold, c.cook(), c.soak(), c.crust());
     }
 
     public static Component cooked(Component c, Cook cook) {
-        return new Component(
-                c.id(),
-                c.name(),
-                c.kind(),
-                c.place(),
-                c.lines(),
-                c.gel(),
-                c.heat(),
-                c.fold(),
-                cook,
-                c.soak(),
-                c.crust(),
-                c.steps(),
-                c.pourTemperature());
+        return with(c, c.place(), c.heat(), c.fold(), cook, c.soak(), c.crust());
     }
 
     public static Component soaked(Component c, Soak soak) {
-        return new Component(
-                c.id(),
-                c.name(),
-                c.kind(),
-                c.place(),
-                c.lines(),
-                c.gel(),
-                c.heat(),
-                c.fold(),
-                c.cook(),
-                soak,
-                c.crust(),
-                c.steps(),
-                c.pourTemperature());
+        return with(c, c.place(), c.heat(), c.fold(), c.cook(), soak, c.crust());
     }
 
     public static Component pressed(Component c, Crust crust) {
+        return with(c, c.place(), c.heat(), c.fold(), c.cook(), c.soak(), crust);
+    }
+
+    /** The same with steps in the cook's own words. */
+    public static Component withSteps(Component c, OwnStep... steps) {
         return new Component(
                 c.id(),
                 c.name(),
@@ -121,8 +79,8 @@ public final class Desserts {
                 c.fold(),
                 c.cook(),
                 c.soak(),
-                crust,
-                c.steps(),
+                c.crust(),
+                List.of(steps),
                 c.pourTemperature());
     }
 

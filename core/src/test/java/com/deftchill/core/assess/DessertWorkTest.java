@@ -9,6 +9,7 @@ import static com.deftchill.core.Desserts.line;
 import static com.deftchill.core.Desserts.mousse;
 import static com.deftchill.core.Desserts.of;
 import static com.deftchill.core.Desserts.soaked;
+import static com.deftchill.core.Desserts.withSteps;
 import static com.deftchill.core.Kitchens.ASSESSOR;
 import static com.deftchill.core.Kitchens.STANDARD;
 import static com.deftchill.core.Kitchens.assess;
@@ -22,7 +23,6 @@ import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.formula.WrittenFormula.Soak;
 import com.deftchill.core.kitchen.WrittenKitchen;
 import com.deftchill.core.verdict.Problem;
-import java.util.List;
 import org.junit.jupiter.api.Test;
 
 /** What is done with a dessert of several components: scaled, reworded, moved, varied. */
@@ -52,23 +52,10 @@ class DessertWorkTest {
 
     @Test
     void theCooksOwnWordsStayInTheMethod() {
-        var own = crumb();
-        var worded = new WrittenFormula.Component(
-                own.id(),
-                own.name(),
-                own.kind(),
-                own.place(),
-                own.lines(),
-                own.gel(),
-                own.heat(),
-                own.fold(),
-                own.cook(),
-                own.soak(),
-                own.crust(),
-                List.of(
-                        new WrittenFormula.OwnStep("press", "Press with the small ladle.", ""),
-                        new WrittenFormula.OwnStep("after:press", "Rest it.", "5 min")),
-                own.pourTemperature());
+        var worded = withSteps(
+                crumb(),
+                new WrittenFormula.OwnStep("press", "Press with the small ladle.", ""),
+                new WrittenFormula.OwnStep("after:press", "Rest it.", "5 min"));
         var steps = assess(dessert("sliced", "spring-tin-180", "1", worded, mousse()))
                 .method();
         assertThat(steps).anySatisfy(s -> {
@@ -127,23 +114,6 @@ class DessertWorkTest {
                 .isEqualTo(assess(dessert("in-glass", "glass-straight", "4", plain)).method().stream()
                         .map(Step::id)
                         .toList());
-    }
-
-    private static WrittenFormula.Component withSteps(WrittenFormula.Component c, WrittenFormula.OwnStep step) {
-        return new WrittenFormula.Component(
-                c.id(),
-                c.name(),
-                c.kind(),
-                c.place(),
-                c.lines(),
-                c.gel(),
-                c.heat(),
-                c.fold(),
-                c.cook(),
-                c.soak(),
-                c.crust(),
-                List.of(step),
-                c.pourTemperature());
     }
 
     @Test
