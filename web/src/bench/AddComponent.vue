@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, shallowRef } from 'vue'
 import { api, type Formula, type Larder } from '@/api/client'
 import ChoiceField from './ChoiceField.vue'
 import { addComponent, blankComponent, copyComponent, freeId } from './document'
@@ -15,7 +15,7 @@ const props = defineProps<{
 const emit = defineEmits<{ added: [index: number] }>()
 const { change } = useSheet()
 
-const from = ref<Formula>()
+const from = shallowRef<Formula>()
 const ANOTHER = 'another:'
 const options = computed(() => [
   ...props.larder.componentKinds.map((k) => ({ value: k.id, label: k.words, group: 'a new one' })),

@@ -133,9 +133,12 @@ public final class PastedList {
         if (!bare.matches()) {
             return text;
         }
-        return subject.pieces().isEmpty()
-                ? ""
-                : bare.group(1) + " " + subject.pieces().keySet().iterator().next();
+        if (subject.pieces().isEmpty()) {
+            return "";
+        }
+        var piece = subject.pieces().keySet().iterator().next();
+        boolean one = bare.group(1).matches("(?i)1|an?|one");
+        return bare.group(1) + " " + piece + (one ? "" : "s");
     }
 
     private static Problem problem(String name, String amount, UnreadableException e) {
