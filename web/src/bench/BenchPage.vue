@@ -351,6 +351,7 @@ main {
 }
 
 .middle .drawing {
+  flex-shrink: 0;
   padding-bottom: 8px;
 }
 

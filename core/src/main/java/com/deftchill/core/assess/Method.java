@@ -60,7 +60,7 @@ final class Method {
         boolean solid = portrait.kind().isSolid();
         var step = new Step(
                 portrait.index() + ".fill",
-                portrait.name(),
+                dessert.portraits().size() == 1 ? "" : portrait.name(),
                 solid ? "Lay in" : "Fill",
                 (solid ? "Lay " + Words.grams(bed.grams()) : "Pour " + Words.ml(Math.min(bed.ml(), placedMl(bed))))
                         + " into each of " + count + ": "
