@@ -4,10 +4,10 @@ import com.deftchill.core.composition.Composition;
 
 /** The temperature at which shares meet: T = sum(m cp T) / sum(m cp), without loss to bowl and air. */
 public final class MixingTemperature {
-    /** Heat that melts ice, J/g, and heat capacity of its water (handbook 3) [L]. */
-    private static final double ICE_J_PER_G = 334;
+    /** Heat that melts ice, J/kg, and heat capacity of its water (handbook 3) [L]. */
+    private static final double ICE_J_PER_KG = 334_000;
 
-    private static final double WATER_J_PER_GK = 4.18;
+    private static final double WATER_J_PER_KGK = 4180;
 
     private double heat;
     private double heatPerK;
@@ -30,6 +30,6 @@ public final class MixingTemperature {
      * @param iceG grams of ice; its water then shares the heat
      */
     public double withIce(double iceG) {
-        return (heat - ICE_J_PER_G * iceG) / (heatPerK + WATER_J_PER_GK * iceG);
+        return (heat - ICE_J_PER_KG * iceG) / (heatPerK + WATER_J_PER_KGK * iceG);
     }
 }

@@ -1,0 +1,175 @@
+package com.deftchill.core.batch;
+
+import static com.deftchill.core.Desserts.NO_GEL;
+import static com.deftchill.core.Desserts.cooked;
+import static com.deftchill.core.Desserts.dessert;
+import static com.deftchill.core.Desserts.folded;
+import static com.deftchill.core.Desserts.ganache;
+import static com.deftchill.core.Desserts.line;
+import static com.deftchill.core.Desserts.mousse;
+import static com.deftchill.core.Desserts.of;
+import static com.deftchill.core.Desserts.part;
+import static com.deftchill.core.Kitchens.STANDARD;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.deftchill.core.composition.Constituent;
+import com.deftchill.core.formula.WrittenFormula;
+import com.deftchill.core.formula.WrittenFormula.Cook;
+import com.deftchill.core.formula.WrittenFormula.Fold;
+import java.util.Arrays;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** One component understood: what is in it, what leaves it, how much air it keeps. */
+class ComponentTest {
+    private static Component component(WrittenFormula.Component... written) {
+        var reading = BatchReader.read(
+                dessert("in-glass", "trifle-bowl", "1", written), STANDARD.larder(), STANDARD.kitchen());
+        var components = reading.batch()
+                .orElseThrow(() -> new AssertionError(reading.problems()))
+                .components();
+        return components.get(components.size() - 1);
+    }
+
+    @Test
+    void massIsWhatGoesInLessWhatLeaves() {
+        var compote = component(cooked(
+                of("c", "compote", "20 °C", NO_GEL, line("pears", "300 g"), line("sugar", "60 g")),
+                new Cook("", "", "25 %", "")));
+        assertThat(compote.mix().massG()).isCloseTo(270, within(1e-9));
+        assertThat(compote.mix().grams(Constituent.SUGARS))
+                .isCloseTo(compote.raw().grams(Constituent.SUGARS), within(1e-9));
+        double sum = Arrays.stream(Constituent.values())
+                .mapToDouble(compote.mix()::grams)
+                .sum();
+        assertThat(sum).isCloseTo(270, within(1e-9));
+    }
+
+    @Test
+    void aCompoteIsEstimatedFromItsMinutes() {
+        var compote = component(
+                cooked(of("c", "compote", "20 °C", NO_GEL, line("pears", "300 g")), new Cook("", "12 min", "", "")));
+        assertThat(compote.lostG()).isCloseTo(120, within(1e-9));
+        assertThat(compote.cooked().awayHow()).isEqualTo("estimated");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"light, 0.02", "'', 0.05", "dark, 0.09"})
+    void caramelLosesItsWaterAndSomeOfItsSugar(String stage, double lost) {
+        var caramel = component(cooked(
+                of(
+                        "c",
+                        "caramel",
+                        "30 °C",
+                        NO_GEL,
+                        line("sugar", "100 g"),
+                        line("water", "30 g"),
+                        line("cream-35", "80 g", "cold")),
+                new Cook("", "", "", stage)));
+        assertThat(caramel.mix().massG()).isCloseTo(210 - 30 - 100 * lost, within(1e-9));
+    }
+
+    @Test
+    void whatIsSteepedStaysOutAndKeepsLiquidBack() {
+        var infused = component(of(
+                "c", "custard", "30 °C", NO_GEL, line("milk-35", "400 g"), line("coffee-instant", "20 g", "infused")));
+        assertThat(infused.mix().massG()).isCloseTo(370, within(1e-9));
+        assertThat(infused.parts()).hasSize(1);
+    }
+
+    @Test
+    void whippedAloneKeepsAllItsAirAndFoldedLosesSome() {
+        var alone = component(folded(
+                of("c", "whipped", "5 °C", NO_GEL, line("cream-35", "200 g", "whipped")),
+                new Fold("medium", "", "", "4 °C")));
+        assertThat(alone.mix().airShare()).isCloseTo(0.95 / 1.95, within(1e-9));
+        var mousse = new Foaming(component(mousse()));
+        for (var whip : com.deftchill.core.foam.Whip.values()) {
+            double thirds = mousse.airMl(whip, com.deftchill.core.foam.FoldSchool.THIRDS);
+            double beaten = mousse.airMl(whip, com.deftchill.core.foam.FoldSchool.BEATEN);
+            assertThat(beaten).as("%s", whip).isLessThan(thirds);
+        }
+    }
+
+    @Test
+    void creamsWhippedTogetherGoByTheirCommonFat() {
+        var blend = new Foaming(component(of(
+                "c",
+                "whipped",
+                "5 °C",
+                NO_GEL,
+                line("cream-35", "100 g", "whipped"),
+                line("cream-48", "100 g", "whipped"))));
+        assertThat(blend.creamFat()).isCloseTo(0.415, within(1e-9));
+        assertThat(blend.creamG()).isEqualTo(200);
+    }
+
+    @Test
+    void mascarponeAndYoghurtAreNotWhippedAsCream() {
+        for (var id :
+                new String[] {"mascarpone", "yoghurt-35", "butter", "brown-butter", "cream-cheese", "milk-condensed"}) {
+            assertThat(Foaming.isCream(STANDARD.larder().ingredient(id).orElseThrow()))
+                    .as(id)
+                    .isFalse();
+        }
+        for (var id : new String[] {"cream-30", "cream-35", "cream-48", "cream-18", "milk-35"}) {
+            assertThat(Foaming.isCream(STANDARD.larder().ingredient(id).orElseThrow()))
+                    .as(id)
+                    .isTrue();
+        }
+    }
+
+    @Test
+    void onlyWhippedOrSpreadFatIsANetwork() {
+        var poured = component(of("c", "custard", "30 °C", NO_GEL, line("cream-35", "300 g")));
+        assertThat(poured.network().exists()).isFalse();
+        var whipped = component(of("c", "whipped", "5 °C", NO_GEL, line("cream-35", "300 g", "whipped")));
+        assertThat(whipped.network().milkFat()).isCloseTo(0.35, within(1e-9));
+        var cheese = component(of("c", "cheesecake", "18 °C", NO_GEL, line("cream-cheese", "300 g", "cold")));
+        assertThat(cheese.network().milkFat()).isCloseTo(0.33, within(1e-9));
+        var melted = component(of("c", "cheesecake", "18 °C", NO_GEL, line("cream-cheese", "300 g")));
+        assertThat(melted.network().exists()).isFalse();
+        assertThat(component(ganache()).network().cocoaButter()).isCloseTo(0.2, within(1e-9));
+    }
+
+    @Test
+    void aSharedFoamBringsItsAirAlong() {
+        var cream = part(folded(
+                of("cream", "whipped", "5 °C", NO_GEL, line("cream-35", "300 g", "whipped")),
+                new Fold("soft", "", "", "4 °C")));
+        var mousse = component(
+                cream,
+                of("m", "mousse", "20 °C", NO_GEL, line("pear-puree", "200 g"), line("@cream", "all", "whipped")));
+        double liquid = 300
+                / (STANDARD.larder()
+                                .ingredient("cream-35")
+                                .orElseThrow()
+                                .composition()
+                                .density(20)
+                        / 1000);
+        assertThat(mousse.mix().airMl()).isCloseTo(0.75 * liquid * 0.87, within(0.01 * liquid));
+    }
+
+    @Test
+    void aMoussePouredWithoutATemperatureIsPouredAsItMeets() {
+        var plain = mousse();
+        var unsaid = component(new WrittenFormula.Component(
+                plain.id(),
+                plain.name(),
+                plain.kind(),
+                "",
+                plain.lines(),
+                plain.gel(),
+                plain.heat(),
+                plain.fold(),
+                null,
+                null,
+                null,
+                null,
+                ""));
+        assertThat(unsaid.pourC()).isCloseTo(new Foaming(unsaid).meetC(), within(1e-9));
+        assertThat(unsaid.pourC()).isBetween(10.0, 24.0);
+    }
+}
