@@ -80,19 +80,20 @@ final class ServingVerdicts {
 
     static List<Figure> figures(Study study) {
         var figures = new ArrayList<Figure>();
+        var evidence = evidence(study);
         for (double celsius : EATEN_C) {
             double pa = study.rigidityAt(celsius);
             figures.add(new Figure(
                     "At " + study.celsius(celsius),
                     Typed.write(Firmness.score(pa), 0) + " of 100, " + FirmnessVerdict.words(study, pa),
-                    evidence(study)));
+                    evidence));
         }
         return figures;
     }
 
     private static Evidence evidence(Study study) {
         var given = new ArrayList<Given>();
-        var fat = FatSet.of(study.component(), study.mix());
+        var fat = study.fat();
         for (double celsius : EATEN_C) {
             given.add(new Given(
                     "At " + study.celsius(celsius),

@@ -35,6 +35,7 @@ import java.util.Optional;
  * @param mix what was mixed
  * @param model of its gelling agent
  * @param factors that strengthen or weaken it
+ * @param fat what its fat adds to the firmness
  * @param bed where it lies
  * @param startSeconds when it is poured, after the first layer, s
  * @param history what happened while chilling
@@ -52,6 +53,7 @@ record Study(
         Material material,
         GelModel model,
         StrengthFactors factors,
+        FatSet fat,
         Stack.Bed bed,
         double startSeconds,
         Grid grid,
@@ -91,7 +93,9 @@ record Study(
      */
     static Study of(
             Batch batch, int index, Mix mix, Stack.Bed bed, double startSeconds, double aboveG, Settings settings) {
-        var options = settings.options().forSurface(batch.cooler().h());
+        var surface = settings.options().forSurface(batch.cooler().h());
+        // A layer among others is chilled as if it lay by itself: finer cells would not make that estimate better.
+        var options = batch.components().size() == 1 ? surface : surface.coarser();
         var component = batch.components().get(index);
         var vessel = vessel(batch, bed);
         var material = Material.of(mix.composition(), mix.airShare());
@@ -100,8 +104,8 @@ record Study(
         var slump = new Slump(grid, material.density(), aboveG / 1000);
         var model = GelModel.of(settings.parameters(), component.gelProduct());
         var factors = component.factors(mix);
-        var history = new SetHistory(
-                grid, model, mix.gelatinGramsPerLitre(), factors.product(), FatSet.of(component, mix), slump);
+        var fat = FatSet.of(component, mix);
+        var history = new SetHistory(grid, model, mix.gelatinGramsPerLitre(), factors.product(), fat, slump);
 
         var materials = new Material[grid.cells()];
         Arrays.fill(materials, material);
@@ -117,6 +121,7 @@ record Study(
                 material,
                 model,
                 factors,
+                fat,
                 bed,
                 startSeconds,
                 grid,
@@ -158,13 +163,8 @@ record Study(
         var cut = Grid.of(vessel, new double[] {slump.heightMm()}, coarse);
         var materials = new Material[cut.cells()];
         Arrays.fill(materials, material);
-        var hotter = new SetHistory(
-                cut,
-                model,
-                gramsPerLitre(),
-                factors.product(),
-                FatSet.of(component, mix),
-                new Slump(cut, material.density()));
+        var hotter =
+                new SetHistory(cut, model, gramsPerLitre(), factors.product(), fat, new Slump(cut, material.density()));
         double hBase = bed.fromMm() == 0 ? cooler.hBase() : 0;
         var first = new Place(batch.airC(), cooler.h(), cooler.h(), hBase, SOONER_WITHIN);
         new ChillSimulation(cut, materials, vessel.material(), coarse)
@@ -199,6 +199,7 @@ record Study(
                 material,
                 model,
                 factors,
+                fat,
                 bed,
                 startSeconds,
                 grid,
@@ -261,7 +262,7 @@ record Study(
 
     /** Whether its firmness is a matter of gel, fat network or both; else it is only poured over. */
     boolean sets() {
-        return component.gels() || component.network().exists();
+        return component.gels() || fat.exists();
     }
 
     /** Whether fat and air set it, with or without a gel: its firmness has words of its own. */
@@ -311,8 +312,7 @@ record Study(
     /** Rigidity a day after pouring, warmed (or cooled) to T °C throughout, Pa. */
     double rigidityAt(double celsius) {
         double share = model.shareAt(history.meanShareWhenJudged(), celsius);
-        return model.rigidity(gramsPerLitre(), share, factors.product())
-                + FatSet.of(component, mix).at(celsius);
+        return model.rigidity(gramsPerLitre(), share, factors.product()) + fat.at(celsius);
     }
 
     /** Mean strain of the body turned out a day after pouring. */
