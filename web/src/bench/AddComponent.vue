@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, shallowRef } from 'vue'
+import { computed, ref, shallowRef } from 'vue'
 import { api, type Formula, type Larder } from '@/api/client'
 import ChoiceField from './ChoiceField.vue'
 import { addComponent, blankComponent, copyComponent, freeId } from './document'
@@ -16,6 +16,7 @@ const emit = defineEmits<{ added: [index: number] }>()
 const { change } = useSheet()
 
 const from = shallowRef<Formula>()
+const failed = ref('')
 const ANOTHER = 'another:'
 const options = computed(() => [
   ...props.larder.componentKinds.map((k) => ({ value: k.id, label: k.words, group: 'a new one' })),
@@ -26,12 +27,22 @@ const options = computed(() => [
 
 async function choose(value: string) {
   if (value.startsWith(ANOTHER)) {
-    from.value = (await api.formula(value.slice(ANOTHER.length))).document
+    await open(value.slice(ANOTHER.length))
     return
   }
   const words = props.larder.componentKinds.find((k) => k.id === value)?.words ?? value
   const name = words.charAt(0).toUpperCase() + words.slice(1)
   take(addComponent(props.formula, blankComponent(value, name, freeId(props.formula, value))))
+}
+
+async function open(id: string) {
+  const name = props.formulas.find((f) => f.id === id)?.name || 'Unnamed'
+  try {
+    from.value = (await api.formula(id)).document
+    failed.value = ''
+  } catch {
+    failed.value = `${name} could not be opened.`
+  }
 }
 
 function copy(index: string) {
@@ -65,12 +76,14 @@ function take(formula: Formula) {
       />
       <button type="button" class="link-like" @click="from = undefined">none</button>
     </template>
+    <p v-if="failed" class="broken-rule" role="alert">{{ failed }}</p>
   </div>
 </template>
 
 <style scoped>
 .add-component {
   display: flex;
+  flex-wrap: wrap;
   gap: 8px;
   align-items: center;
 }

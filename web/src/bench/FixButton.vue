@@ -35,7 +35,14 @@ const differing = () => preview.value?.figures.filter((row) => row.differs) ?? [
 </script>
 
 <template>
-  <a-popover :open="open" :trigger="['hover', 'focus']" placement="left" @update:open="show">
+  <!-- A press opens the preview too, and for a moment it may lie over the button: the release must go through it. -->
+  <a-popover
+    :open="open"
+    :trigger="['hover', 'focus']"
+    placement="left"
+    overlay-class-name="only-looked-at"
+    @update:open="show"
+  >
     <a-button :type="quiet ? 'default' : 'primary'" class="fix-button" @click="take">{{
       fix.label
     }}</a-button>

@@ -21,9 +21,13 @@ const { data: revisions } = useQuery({
 watch(open, (now) => now && queries.invalidateQueries({ queryKey: key.value }))
 
 const chosen = ref<number>()
-watch(revisions, (list) => {
-  if (!list?.some((r) => r.number === chosen.value)) chosen.value = list?.[0]?.number
-})
+watch(
+  revisions,
+  (list) => {
+    if (!list?.some((r) => r.number === chosen.value)) chosen.value = list?.[0]?.number
+  },
+  { immediate: true },
+)
 const { data: revision } = useQuery({
   queryKey: computed(() => ['revision', props.formulaId, chosen.value]),
   queryFn: () => api.revision(props.formulaId, chosen.value as number),

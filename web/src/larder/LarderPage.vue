@@ -83,7 +83,9 @@ async function keepPrice() {
     await queries.invalidateQueries({ queryKey: ['kitchen'] })
   } catch (error) {
     priceProblem.value =
-      error instanceof ApiProblem ? (error.response.problems[0]?.rule ?? error.message) : ''
+      error instanceof ApiProblem
+        ? (error.response.problems[0]?.rule ?? error.message)
+        : 'Not kept: Deft Chill does not answer. Nothing typed is lost.'
   }
 }
 
@@ -97,8 +99,10 @@ async function takeTable(event: Event) {
     await api.importTable(shelf.value.id, file)
     await again()
   } catch (error) {
-    if (!(error instanceof ApiProblem)) throw error
-    tableProblems.value = error.response.problems.map((p) => `${p.field} “${p.value}” ${p.rule}`)
+    tableProblems.value =
+      error instanceof ApiProblem
+        ? error.response.problems.map((p) => `${p.field} “${p.value}” ${p.rule}`)
+        : ['Not taken: Deft Chill does not answer.']
   }
   input.value = ''
 }

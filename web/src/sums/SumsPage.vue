@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { hashKey, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { api, ApiProblem, type Evidence, type Problem, type SumAnswer } from '@/api/client'
+import { api, ApiProblem, type Component, type Evidence, type Problem, type SumAnswer } from '@/api/client'
 import ChoiceField from '@/bench/ChoiceField.vue'
 import { addComponent, blankFormula, freeId } from '@/bench/document'
 import EvidenceDrawer from '@/bench/EvidenceDrawer.vue'
@@ -19,22 +19,28 @@ const { data: formulas } = useQuery({ queryKey: ['formulas'], queryFn: api.formu
 const { data: kitchen } = useQuery({ queryKey: ['kitchen'], queryFn: api.kitchen, staleTime: 60_000 })
 
 const sum = computed(() => sums.value?.find((s) => s.id === route.params.sum) ?? sums.value?.[0])
+/** What was typed: at once here, a moment later in the address. */
+const written = shallowRef(route.query)
+watch(
+  () => route.query,
+  (query) => {
+    if (hashKey([query]) !== hashKey([written.value])) written.value = query
+  },
+)
 const typed = computed(() =>
   Object.fromEntries(
-    (sum.value?.fields ?? []).map((f) => [f.name, String(route.query[f.name] ?? f.example)]),
+    (sum.value?.fields ?? []).map((f) => [f.name, String(written.value[f.name] ?? f.example)]),
   ),
 )
 function write(field: string, value: string) {
-  void router.replace({
-    name: 'sums',
-    params: { sum: sum.value?.id },
-    query: { ...route.query, [field]: value },
-  })
+  written.value = { ...written.value, [field]: value }
+  void router.replace({ name: 'sums', params: { sum: sum.value?.id }, query: written.value })
 }
 
 const answer = shallowRef<SumAnswer>()
 const problems = ref<Problem[]>([])
 const stale = ref(false)
+const failed = ref('')
 let asking: AbortController | undefined
 watch(
   [sum, typed],
@@ -49,9 +55,12 @@ watch(
       if (mine.signal.aborted) return
       answer.value = given
       problems.value = []
+      failed.value = ''
       stale.value = false
     } catch (e) {
-      if (!mine.signal.aborted) problems.value = e instanceof ApiProblem ? e.response.problems : []
+      if (mine.signal.aborted) return
+      problems.value = e instanceof ApiProblem ? e.response.problems : []
+      failed.value = e instanceof ApiProblem ? '' : 'Deft Chill does not answer. What you typed is kept.'
     }
   },
   { immediate: true },
@@ -72,24 +81,32 @@ const evidence = shallowRef<Evidence>()
 async function use(formulaId?: string) {
   const made = answer.value?.component
   if (!made) return
-  if (!formulaId) {
-    const fresh = {
-      ...blankFormula(kitchen.value?.settings),
-      name: made.name,
-      served: 'in-glass',
-      components: [],
-    }
-    const moulds = { ...fresh.mould, mould: 'glass-straight' }
-    const stored = await api.create(addComponent({ ...fresh, mould: moulds }, made))
-    await queries.invalidateQueries({ queryKey: ['formulas'] })
-    await router.push({ name: 'bench', params: { id: stored.id } })
-    return
+  try {
+    const id = formulaId ? await putInto(formulaId, made) : await begin(made)
+    failed.value = ''
+    await router.push({ name: 'bench', params: { id } })
+  } catch {
+    failed.value = formulaId
+      ? 'It was not put into it: that dessert could not be changed just now.'
+      : 'No dessert was begun: Deft Chill does not answer.'
   }
+}
+
+async function begin(made: Component): Promise<string> {
+  const fresh = blankFormula(kitchen.value?.settings)
+  const mould = { ...fresh.mould, mould: 'glass-straight' }
+  const empty = { ...fresh, name: made.name, served: 'in-glass', components: [], mould }
+  const stored = await api.create(addComponent(empty, made))
+  await queries.invalidateQueries({ queryKey: ['formulas'] })
+  return stored.id
+}
+
+async function putInto(formulaId: string, made: Component): Promise<string> {
   const stored = await api.formula(formulaId)
   const component = { ...made, id: freeId(stored.document, made.id) }
   await api.save(formulaId, stored.version, addComponent(stored.document, component))
   await queries.invalidateQueries({ queryKey: ['formula', formulaId] })
-  await router.push({ name: 'bench', params: { id: formulaId } })
+  return formulaId
 }
 </script>
 
@@ -135,6 +152,7 @@ async function use(formulaId?: string) {
             />
           </template>
         </div>
+        <p v-if="failed" class="broken-rule" role="alert">{{ failed }}</p>
         <div v-for="p in problems" :key="p.path" class="choices">
           <a-button
             v-for="fix in p.fixes"

@@ -71,6 +71,20 @@ class BenchErrandsTest extends Errands {
     }
 
     @Test
+    void aFixIsTakenHoweverLongItIsPressed() {
+        var bench = new Bench(browser.window(formula("coconut-sea-buckthorn")));
+        var fix = bench.button("of gelatin instead of 6 g");
+        fix.hover();
+        bench.page().mouse().down();
+        var preview = bench.page().getByTestId("preview");
+        assertThat(preview).containsText("Sets by");
+        assertThat(preview).hasCSS("pointer-events", "none");
+        bench.page().mouse().up();
+        assertThat(bench.field("Dose")).not().hasValue("6 g");
+        assertThat(bench.line()).not().containsText("Too soft");
+    }
+
+    @Test
     void arrowKeysNudgeByWhatTheScaleWeighs() {
         var bench = new Bench(browser.window(formula("pear-bay")));
         bench.field("Dose").press("ArrowUp");

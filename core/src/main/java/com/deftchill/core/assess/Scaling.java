@@ -218,7 +218,7 @@ final class Scaling {
         var whole = Wholes.of(dessert);
         return (left > ROUNDED_UNDER_A_GRAM
                         ? loss + Words.grams(left) + " more than " + count + " moulds at this fill need."
-                        : loss + "nothing else is left over.")
+                        : loss + (lost > 0 ? "nothing else is left over." : "nothing is left over."))
                 + (whole.isEmpty() ? "" : " " + whole);
     }
 
