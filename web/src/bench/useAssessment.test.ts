@@ -71,6 +71,16 @@ it('answers quick typing once, and never with an older answer', async () => {
   expect(a.unreachable.value).toBe(false)
 })
 
+it('answers a key after a pause at once', async () => {
+  const formula = shallowRef<Formula | undefined>(named('a'))
+  vi.spyOn(api, 'assess').mockResolvedValue(answer('fine'))
+  effectScope().run(() => useAssessment(formula))
+  await vi.advanceTimersByTimeAsync(100)
+  formula.value = named('b')
+  await nextTick()
+  expect(vi.mocked(api.assess).mock.lastCall?.[0].name).toBe('b')
+})
+
 it('marks the old answer only when a new one is long in coming', async () => {
   const formula = shallowRef<Formula | undefined>(named('a'))
   vi.spyOn(api, 'assess').mockResolvedValueOnce(answer('a'))

@@ -1,8 +1,8 @@
 import { ref, shallowRef, watch, type Ref } from 'vue'
 import { api, ApiProblem, type Assessment, type Formula, type Problem } from '@/api/client'
 
-/** Keystrokes closer together than this are answered once. */
-const WAIT_MS = 25
+/** A key after a pause is answered at once; keys closer together than this are answered together. */
+const TOGETHER_MS = 25
 /** An answer that is older than the document is marked only when a new one takes this long, lest the page flicker. */
 const LOOKS_STALE_MS = 150
 
@@ -16,6 +16,7 @@ export function useAssessment(formula: Ref<Formula | undefined>) {
   const stale = ref(false)
   const unreachable = ref(false)
   let running: AbortController | undefined
+  let lastChange = -Infinity
   let timer: ReturnType<typeof setTimeout> | undefined
   let staleTimer: ReturnType<typeof setTimeout> | undefined
 
@@ -44,8 +45,10 @@ export function useAssessment(formula: Ref<Formula | undefined>) {
 
   watch(
     formula,
-    (document, before) => {
+    (document) => {
       clearTimeout(timer)
+      const pause = Date.now() - lastChange
+      lastChange = Date.now()
       if (!document) {
         // Another formula is being opened: its answer is none of this one's.
         running?.abort()
@@ -54,7 +57,8 @@ export function useAssessment(formula: Ref<Formula | undefined>) {
         return
       }
       markStale(LOOKS_STALE_MS)
-      timer = setTimeout(() => void ask(document), before ? WAIT_MS : 0)
+      if (pause >= TOGETHER_MS) void ask(document)
+      else timer = setTimeout(() => void ask(document), TOGETHER_MS)
     },
     { immediate: true },
   )
