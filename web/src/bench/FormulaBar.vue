@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useId } from 'vue'
 import type { Formula } from '@/api/client'
+import MenuButton from '@/look/MenuButton.vue'
 import StationBar from '@/look/StationBar.vue'
 import ChoiceField from './ChoiceField.vue'
 import { setAt } from './document'
@@ -62,32 +63,27 @@ const STATES: Record<SaveState, string> = {
     <span class="buttons">
       <a-button :disabled="!canUndo" title="Undo (Ctrl+Z)" @click="emit('undo')">Undo</a-button>
       <a-button :disabled="!canRedo" title="Redo (Ctrl+Shift+Z)" @click="emit('redo')">Redo</a-button>
-      <a-dropdown :trigger="['click']">
-        <a-button>Formula ▾</a-button>
-        <template #overlay>
-          <a-menu>
-            <a-menu-item key="new" @click="emit('add')">New formula</a-menu-item>
-            <a-menu-item key="copy" @click="emit('copy')">Copy of this one</a-menu-item>
-            <a-menu-divider />
-            <a-menu-item key="revisions" @click="emit('revisions')">Earlier states…</a-menu-item>
-            <a-menu-item key="method" @click="emit('method')">Method, in your words…</a-menu-item>
-            <a-menu-item key="variants" @click="emit('variants')">Vegetarian, without alcohol…</a-menu-item>
-            <a-menu-item key="card">
-              <RouterLink :to="{ name: 'card', params: { id } }">Method card to print</RouterLink>
-            </a-menu-item>
-            <a-menu-divider />
-            <a-menu-item key="export">
-              <a :href="`/api/formulas/${id}/export`" download>Save as a file</a>
-            </a-menu-item>
-            <a-menu-item key="recipe">
-              <a :href="`/api/formulas/${id}/recipe`" download>Save as a recipe for other programs</a>
-            </a-menu-item>
-            <a-menu-item key="import" @click="emit('take')">Take from a file…</a-menu-item>
-            <a-menu-divider />
-            <a-menu-item key="remove" danger @click="emit('remove')">Delete…</a-menu-item>
-          </a-menu>
-        </template>
-      </a-dropdown>
+      <MenuButton label="Formula ▾">
+        <a-menu-item key="new" @click="emit('add')">New formula</a-menu-item>
+        <a-menu-item key="copy" @click="emit('copy')">Copy of this one</a-menu-item>
+        <a-menu-divider />
+        <a-menu-item key="revisions" @click="emit('revisions')">Earlier states…</a-menu-item>
+        <a-menu-item key="method" @click="emit('method')">Method, in your words…</a-menu-item>
+        <a-menu-item key="variants" @click="emit('variants')">Vegetarian, without alcohol…</a-menu-item>
+        <a-menu-item key="card">
+          <RouterLink :to="{ name: 'card', params: { id } }">Method card to print</RouterLink>
+        </a-menu-item>
+        <a-menu-divider />
+        <a-menu-item key="export">
+          <a :href="`/api/formulas/${id}/export`" download>Save as a file</a>
+        </a-menu-item>
+        <a-menu-item key="recipe">
+          <a :href="`/api/formulas/${id}/recipe`" download>Save as a recipe for other programs</a>
+        </a-menu-item>
+        <a-menu-item key="import" @click="emit('take')">Take from a file…</a-menu-item>
+        <a-menu-divider />
+        <a-menu-item key="remove" danger @click="emit('remove')">Delete…</a-menu-item>
+      </MenuButton>
       <a-button class="made" @click="emit('log')">Made it</a-button>
     </span>
   </StationBar>

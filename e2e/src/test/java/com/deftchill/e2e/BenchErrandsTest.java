@@ -85,6 +85,27 @@ class BenchErrandsTest extends Errands {
     }
 
     @Test
+    void theMenuOfTheFormulaIsWalkedByKeyboard() {
+        var bench = new Bench(browser.window(formula("pear-bay")));
+        var menu = bench.page().getByRole(AriaRole.MENU);
+        bench.button("Formula ▾").press("Enter");
+        var entries = menu.getByRole(AriaRole.MENUITEM);
+        assertThat(entries.first()).isFocused();
+        bench.page().keyboard().press("Escape");
+        assertThat(menu).isHidden();
+        assertThat(bench.button("Formula ▾")).isFocused();
+
+        bench.page().keyboard().press("ArrowDown");
+        assertThat(entries.first()).isFocused();
+        bench.page().keyboard().press("ArrowDown");
+        bench.page().keyboard().press("ArrowDown");
+        assertThat(entries.nth(2)).isFocused();
+        bench.page().keyboard().press("Enter");
+        assertThat(bench.dialog()).containsText("Name for the present state");
+        assertThat(menu).isHidden();
+    }
+
+    @Test
     void arrowKeysNudgeByWhatTheScaleWeighs() {
         var bench = new Bench(browser.window(formula("pear-bay")));
         bench.field("Dose").press("ArrowUp");
