@@ -64,6 +64,11 @@ const first = computed(() => {
   return answers.reduce((best, _, i) => (weight(i) > weight(best) ? i : best), 0)
 })
 const answer = computed(() => assessment.value?.components[chosen.value])
+/** The component of what could not be understood first, where there are several. */
+const troubled = computed(() => {
+  const at = /^\/components\/(\d+)\//.exec(problems.value[0]?.path ?? '')?.[1]
+  return at !== undefined && (formula.value?.components.length ?? 0) > 1 ? Number(at) : undefined
+})
 
 function change(document: Formula, place: string) {
   if (formula.value) history.remember(formula.value, place)
@@ -201,6 +206,8 @@ function showEvidence(title: string, opened: Evidence) {
         :problems="problems"
         :stale="stale"
         :unreachable="unreachable"
+        :where="troubled === undefined ? undefined : formula.components[troubled]?.name || 'Unnamed'"
+        @go="chosen = troubled ?? chosen"
       />
       <DoseStrip
         v-if="answer?.strip"

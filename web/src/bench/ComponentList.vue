@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { ArrowDownOutlined, ArrowUpOutlined, CloseOutlined } from '@ant-design/icons-vue'
 import { computed, ref } from 'vue'
-import type { Assessment, Formula } from '@/api/client'
+import type { Assessment, Formula, Problem } from '@/api/client'
 import TintPatterns from '@/cut/TintPatterns.vue'
 import { moveComponent, removeComponent } from './document'
 import { useSheet } from './sheet'
 
 /** The components as they lie in the mould, top first; parts made for others below the line. */
-const props = defineProps<{ formula: Formula; assessment?: Assessment }>()
+const props = defineProps<{ formula: Formula; assessment?: Assessment; problems?: Problem[] }>()
 const chosen = defineModel<number>('chosen', { required: true })
 const { change } = useSheet()
 
@@ -18,6 +18,7 @@ const rows = computed(() =>
       index,
       layer: props.assessment?.section.layers.find((l) => l.component === index),
       grams: props.assessment?.components[index]?.amounts.totalG,
+      wrong: props.problems?.some((p) => p.path.startsWith(`/components/${index}/`)),
     }))
     .reverse(),
 )
@@ -86,7 +87,8 @@ function drop(onto: number) {
             />
           </svg>
           <span>{{ row.component.name || 'Unnamed' }}</span>
-          <small v-if="row.grams !== undefined">{{ Math.round(row.grams) }} g</small>
+          <small v-if="row.wrong" class="wrong">not understood</small>
+          <small v-else-if="row.grams !== undefined">{{ Math.round(row.grams) }} g</small>
         </button>
         <span v-if="row.index === chosen && formula.components.length > 1" class="tools">
           <button type="button" :aria-label="`Move ${row.component.name} up`" @click="move(row.index, 1)">
@@ -163,6 +165,11 @@ li.chosen {
   color: var(--quiet);
   font-weight: 400;
   white-space: nowrap;
+}
+
+.name small.wrong {
+  color: var(--unsafe);
+  font-weight: 700;
 }
 
 .name svg {

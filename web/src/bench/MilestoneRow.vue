@@ -34,7 +34,8 @@ function waits(minutes: number): string {
 <style scoped>
 .milestones {
   display: flex;
-  gap: 18px;
+  flex-wrap: wrap;
+  gap: 4px 18px;
   padding: 4px 0 6px;
 }
 
@@ -43,6 +44,7 @@ li {
   flex-direction: column;
   font-size: 13px;
   line-height: 1.3;
+  white-space: nowrap;
 }
 
 b {

@@ -77,7 +77,9 @@ function take() {
         :problem="problem('/fill')"
       />
     </div>
-    <p v-for="p in elsewhere" :key="p.path" class="broken-rule">{{ p.field }} “{{ p.value }}” {{ p.rule }}</p>
+    <p v-for="p in elsewhere" :key="p.path" class="broken-rule">
+      {{ p.field }} {{ p.value && `“${p.value}” ` }}{{ p.rule }}
+    </p>
     <template v-if="scaled && !error">
       <h2 class="section-title">
         Amounts

@@ -6,7 +6,10 @@ defineProps<{
   problems: Problem[]
   stale: boolean
   unreachable: boolean
+  /** Component of the first problem, where there are several. */
+  where?: string
 }>()
+const emit = defineEmits<{ go: [] }>()
 </script>
 
 <template>
@@ -15,6 +18,9 @@ defineProps<{
       No answer from Deft Chill. What you type is kept; it goes on as soon as it answers.
     </p>
     <p v-else-if="problems[0]" class="bad">
+      <template v-if="where">
+        <button type="button" class="link-like" @click="emit('go')">{{ where }}</button>:
+      </template>
       {{ problems[0].field }} <template v-if="problems[0].value">“{{ problems[0].value }}”</template>
       {{ problems[0].rule }}{{ problems[0].rule.endsWith('?') ? '' : '.' }}
       <template v-if="problems.length > 1">And {{ problems.length - 1 }} more.</template>

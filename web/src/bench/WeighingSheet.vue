@@ -31,6 +31,7 @@ const chosen = defineModel<number>('chosen', { required: true })
       v-model:chosen="chosen"
       :formula="formula"
       :assessment="assessment"
+      :problems="problems"
     />
     <AddComponent
       v-if="formula.components.length > 1"

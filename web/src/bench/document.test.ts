@@ -114,6 +114,11 @@ describe('components', () => {
     expect(moveComponent(formula, 0, -1)).toBe(formula)
   })
 
+  it('are taken whole until the cook says how much', () => {
+    expect(addLine(two(), 0, '@jelly').components[0]?.lines.at(-1)?.amount).toBe('all')
+    expect(addLine(two(), 0, 'honey').components[0]?.lines.at(-1)?.amount).toBe('')
+  })
+
   it('leave with the lines that took from them', () => {
     const using = addLine(two(), 0, '@jelly')
     expect(removeComponent(using, 1).components[0]?.lines.map((l) => l.ingredient)).not.toContain('@jelly')

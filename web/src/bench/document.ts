@@ -32,12 +32,13 @@ export function takeFix(formula: Formula, fix: Fix): Formula {
 
 const blankLine = { treatment: '', share: '' }
 
-/** Adds a line to a component; in one that is whipped or soaked the cook says how it joins. */
+/** Adds a line to a component; of another component all there is, until the cook says how much. */
 export function addLine(formula: Formula, component: number, ingredient: string): Formula {
   const at = `/components/${component}/lines/${formula.components[component]?.lines.length ?? 0}`
-  return ['amount', 'treatment', 'share'].reduce(
-    (result, field) => setAt(result, `${at}/${field}`, ''),
-    setAt(formula, `${at}/ingredient`, ingredient),
+  const line = { ...blankLine, ingredient, amount: ingredient.startsWith('@') ? 'all' : '' }
+  return Object.entries(line).reduce(
+    (result, [field, text]) => setAt(result, `${at}/${field}`, text),
+    formula,
   )
 }
 
