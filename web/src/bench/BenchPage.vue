@@ -59,6 +59,7 @@ const chosen = computed({
   set: (index) => (picked.value = { of: id.value, index }),
 })
 const first = computed(() => {
+  if (!assessment.value && troubled.value !== undefined) return troubled.value
   const answers = assessment.value?.components ?? []
   const weight = (i: number) => (answers[i]?.strip ? 1000 : 0) + (answers[i]?.amounts.portionG ?? 0)
   return answers.reduce((best, _, i) => (weight(i) > weight(best) ? i : best), 0)
@@ -252,6 +253,9 @@ function showEvidence(title: string, opened: Evidence) {
           />
           <MadeOf v-else-if="answer" :answer="answer" />
         </div>
+        <p v-if="!assessment && problems.length" class="panel unanswered">
+          The cut, the times and the verdicts follow as soon as all of it is understood.
+        </p>
         <div v-if="assessment" class="panel judged">
           <VerdictList :verdicts="assessment.verdicts" :stale="stale" @evidence="showEvidence" />
           <FlagRow :flags="assessment.flags" :class="{ old: stale }" @evidence="showEvidence" />
@@ -376,6 +380,11 @@ main {
   flex: 1;
   min-height: 120px;
   overflow-y: auto;
+}
+
+.unanswered {
+  grid-column: 2 / -1;
+  color: var(--quiet);
 }
 
 .drop {
