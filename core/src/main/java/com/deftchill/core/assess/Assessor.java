@@ -162,6 +162,7 @@ public final class Assessor {
             verdicts.addAll(named(dessert, portrait, ofComponent(portrait)));
         }
         verdicts.addAll(ContactVerdicts.of(dessert));
+        verdicts.addAll(LayerVerdicts.of(dessert));
         for (var study : dessert.setting()) {
             // A ganache is told by its texture.
             if (study.component().kind() != Kind.GANACHE) {

@@ -1,6 +1,9 @@
 package com.deftchill.core.assess;
 
-/** The first moment at which a quantity that follows the steps reaches a limit, interpolated within its step. */
+/**
+ * The moment from which a quantity that follows the steps has reached a limit, interpolated within its step. What falls
+ * back, as a gel does that melts under the next layer, has not reached it.
+ */
 final class Crossing {
     private final double limit;
     private final boolean rising;
@@ -26,6 +29,8 @@ final class Crossing {
         if (reached && found == Double.POSITIVE_INFINITY) {
             double share = Double.isNaN(lastValue) ? 1 : (limit - lastValue) / (value - lastValue);
             found = lastSeconds + share * (seconds - lastSeconds);
+        } else if (!reached) {
+            found = Double.POSITIVE_INFINITY;
         }
         lastSeconds = seconds;
         lastValue = value;

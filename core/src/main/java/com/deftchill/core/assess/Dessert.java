@@ -2,7 +2,6 @@ package com.deftchill.core.assess;
 
 import com.deftchill.core.batch.Batch;
 import com.deftchill.core.batch.Component;
-import com.deftchill.core.batch.Kind;
 import com.deftchill.core.batch.Served;
 import com.deftchill.core.batch.Stack;
 import com.deftchill.core.composition.Constituent;
@@ -17,15 +16,12 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 /**
- * A dessert computed through: each component by itself, and their stack. A layer is poured once the one below has set.
+ * A dessert computed through: each component, and their stack, poured layer upon layer and chilled in one run.
  *
  * @param stack how the layers lie in the mould
  * @param portraits of the components, in the order of the formula
  */
 record Dessert(Batch batch, Kitchen kitchen, Stack stack, List<Portrait> portraits) {
-    /** A crumb base hardens in the cold for so long before it is filled, s (handbook 3). */
-    private static final double CRUMB_SECONDS = 30 * 60.0;
-
     Dessert {
         portraits = List.copyOf(portraits);
     }
@@ -34,33 +30,20 @@ record Dessert(Batch batch, Kitchen kitchen, Stack stack, List<Portrait> portrai
         var stack = Stack.of(batch);
         var components = batch.components();
         var mixes = components.stream().map(Component::mix).toList();
+        var build = Build.of(batch, stack, mixes, settings);
+        var layers = build.byIndex();
         var portraits = new ArrayList<Portrait>();
-        double start = 0;
         for (int i = 0; i < components.size(); i++) {
             var bed = stack.beds().get(i);
-            Optional<Study> study = Optional.empty();
-            if (bed.exists() && !components.get(i).kind().isSolid()) {
-                double above = massOn(batch, stack, i);
-                study = Optional.of(Study.of(batch, i, mixes.get(i), bed, start, above, settings));
-                double sets = study.get().history().setSeconds();
-                start += study.get().sets() && Double.isFinite(sets) ? sets : 0;
-            } else if (bed.exists() && components.get(i).kind() == Kind.CRUMB) {
-                start += CRUMB_SECONDS;
-            }
-            portraits.add(new Portrait(batch, settings.kitchen(), i, components.get(i), mixes.get(i), bed, study));
+            double start = build.startSeconds(i);
+            Optional<Study> study = Optional.ofNullable(layers.get(i))
+                    .filter(layer -> layer.history() != null)
+                    .map(layer ->
+                            Study.of(batch, layer, mixes.get(layer.index()), bed, start, build.report(), settings));
+            portraits.add(
+                    new Portrait(batch, settings.kitchen(), i, components.get(i), mixes.get(i), bed, start, study));
         }
         return new Dessert(batch, settings.kitchen(), stack, portraits);
-    }
-
-    /** What lies on a component when it stands on its plate, g: turned over, what was below it in the mould. */
-    private static double massOn(Batch batch, Stack stack, int index) {
-        boolean over = turnedOver(batch);
-        double mass = 0;
-        for (int i = 0; i < stack.beds().size(); i++) {
-            boolean on = over ? i < index : i > index;
-            mass += on && stack.beds().get(i).exists() ? stack.beds().get(i).grams() : 0;
-        }
-        return mass;
     }
 
     /** Whether the mould is turned over, so that what was poured first is on top. */

@@ -97,7 +97,7 @@ final class Dosing {
             return study.aimPa();
         }
         double stiff = 1000;
-        var even = new double[study.grid().rows()];
+        var even = new double[study.slump().rows()];
         Arrays.fill(even, stiff);
         double needed = stiff * study.slump().meanStrain(even) / ((Slump.CRISP + Slump.READY) / 2);
         return Math.min(study.mostPa(), Math.max(study.aimPa(), needed));

@@ -46,4 +46,13 @@ final class FatSet {
         int i = (int) place;
         return pa[i] + (place - i) * (pa[i + 1] - pa[i]);
     }
+
+    /** Warmest temperature at which it still owes so much rigidity, Pa, to its fat, °C; far below zero for none. */
+    double holdsUpToC(double wantedPa) {
+        int i = exists() ? POINTS - 1 : -1;
+        while (i >= 0 && pa[i] < wantedPa) {
+            i--;
+        }
+        return FROM_C + i / PER_K;
+    }
 }

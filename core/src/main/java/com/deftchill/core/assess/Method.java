@@ -49,7 +49,7 @@ final class Method {
         boolean sets = portrait.study().filter(Study::sets).isPresent();
         after.add(new After(last, 0, sets ? Optional.of(15.0) : Optional.empty()));
         if (!below.isEmpty()) {
-            after.add(new After(below, waitOn(portrait), Optional.empty()));
+            after.add(new After(below, waitOn(portrait), bondsFor(portrait)));
         }
         var bed = portrait.bed();
         int count = dessert.batch().count();
@@ -83,16 +83,26 @@ final class Method {
         return bed.inside().volumeMl(bed.toMm()) - bed.inside().volumeMl(bed.fromMm());
     }
 
+    /** Minutes from filling the layer below until this one no longer bonds with it. */
+    private Optional<Double> bondsFor(Portrait portrait) {
+        for (int i = portrait.index() - 1; i >= 0; i--) {
+            var lower = dessert.portraits().get(i);
+            if (lower.bed().exists()) {
+                return lower.study()
+                        .filter(Study::sets)
+                        .map(s -> s.history().bondsUntilSeconds() / 60)
+                        .filter(minutes -> Double.isFinite(minutes) && minutes > waitOn(portrait));
+            }
+        }
+        return Optional.empty();
+    }
+
     /** Minutes from filling the layer below until this one may follow. */
     private double waitOn(Portrait portrait) {
         for (int i = portrait.index() - 1; i >= 0; i--) {
             var lower = dessert.portraits().get(i);
             if (lower.bed().exists()) {
-                double sets = lower.study()
-                        .filter(Study::sets)
-                        .map(s -> s.history().setSeconds())
-                        .orElse(0.0);
-                return Double.isInfinite(sets) ? 0 : sets / 60;
+                return (portrait.startSeconds() - lower.startSeconds()) / 60;
             }
         }
         return 0;

@@ -10,6 +10,7 @@ import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Constant;
 import com.deftchill.core.verdict.Evidence.Given;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -20,16 +21,30 @@ final class Milestones {
     static List<Milestone> of(Dessert dessert) {
         var found = new ArrayList<Milestone>();
         var setting = dessert.setting();
+        for (var portrait : dessert.portraits()) {
+            if (portrait.startSeconds() > 0 && portrait.study().isPresent()) {
+                found.add(milestone(
+                        portrait.study().get(),
+                        "pours-" + portrait.index(),
+                        portrait.name() + " goes on",
+                        portrait.startSeconds(),
+                        "The surface below has reached 60 Pa and carries it (a crumb base has hardened for 30 min)."));
+            }
+        }
         for (var study : setting) {
             boolean one = setting.size() == 1;
-            found.add(milestone(
-                    study,
-                    one ? "sets" : "sets-" + study.index(),
-                    one ? "Set to the centre" : study.component().name() + " set",
-                    study.startSeconds() + study.history().setSeconds(),
-                    "The slowest point has reached 20 Pa: it no longer runs."
-                            + (one ? "" : " Each layer is computed by itself, poured once the one below has set.")));
+            found.add(
+                    milestone(
+                            study,
+                            one ? "sets" : "sets-" + study.index(),
+                            one ? "Set to the centre" : study.component().name() + " set",
+                            study.startSeconds() + study.history().setSeconds(),
+                            "The slowest point has reached 20 Pa: it no longer runs."
+                                    + (one
+                                            ? ""
+                                            : " Layers are chilled upon each other, each poured as soon as the one below carries it.")));
         }
+        found.sort(Comparator.comparingDouble(m -> m.minutes().orElse(Double.POSITIVE_INFINITY)));
         if (setting.isEmpty()) {
             return found;
         }

@@ -16,10 +16,18 @@ import java.util.Optional;
  * @param index in the formula
  * @param mix what it comes to, air included
  * @param bed where it lies in the mould
+ * @param startSeconds when it is laid or poured in, after the first layer, s
  * @param study of its chill; absent for what is not poured as a layer
  */
 record Portrait(
-        Batch batch, Kitchen kitchen, int index, Component component, Mix mix, Stack.Bed bed, Optional<Study> study) {
+        Batch batch,
+        Kitchen kitchen,
+        int index,
+        Component component,
+        Mix mix,
+        Stack.Bed bed,
+        double startSeconds,
+        Optional<Study> study) {
 
     Kind kind() {
         return component.kind();

@@ -1,7 +1,7 @@
 package com.deftchill.core.assess;
 
 import com.deftchill.core.chill.ChillListener;
-import com.deftchill.core.chill.Grid;
+import com.deftchill.core.chill.Slab;
 import com.deftchill.core.gel.Firmness;
 import com.deftchill.core.gel.GelModel;
 import com.deftchill.core.gel.RigidityCurve;
@@ -10,7 +10,10 @@ import com.deftchill.core.turnout.Slump;
 import java.util.Arrays;
 import java.util.function.DoubleUnaryOperator;
 
-/** Follows a chill and keeps what a cook waits for: how firm, how cold, how well it would stand, and from when. */
+/**
+ * Follows the chill of one layer and keeps what a cook waits for: how firm, how cold, how well it would stand, and from
+ * when. Seconds count from its pour.
+ */
 final class SetHistory implements ChillListener {
     /** When the firmness of a dessert is judged: the next day at the same hour. */
     static final double JUDGED_AT = 24 * 3600.0;
@@ -19,8 +22,12 @@ final class SetHistory implements ChillListener {
     static final double CORE_C = 8;
 
     private static final double BEST_SHARE = 0.9;
+    /** Of its last firmness a surface may have this much and still bond (handbook 5) [E]. */
+    private static final double BONDS_SHARE = 0.7;
+    /** Rounding of clock times, s. */
+    private static final double SAME_MOMENT = 1e-3;
 
-    private final Grid grid;
+    private final Slab slab;
     private final GelModel model;
     private final RigidityCurve curve;
     private final FatSet fat;
@@ -31,6 +38,9 @@ final class SetHistory implements ChillListener {
     private final Crossing stands = Crossing.fallsTo(Slump.READY);
     private final Crossing coreCold = Crossing.fallsTo(CORE_C);
 
+    /** Temperature of the layer's cells, °C. */
+    private final double[] here;
+
     private final double[] rowRigidity;
     private final double[] shareWhenJudged;
     private final double[] celsiusWhenJudged;
@@ -38,36 +48,41 @@ final class SetHistory implements ChillListener {
     private double[] weakest = new double[256];
     private double[] mean = new double[256];
     private double[] warmest = new double[256];
+    private double[] surfacePa = new double[256];
+    private double[] surfaceC = new double[256];
     private int count;
 
-    SetHistory(Grid grid, GelModel model, double gramsPerLitre, double factor, FatSet fat, Slump slump) {
-        this.grid = grid;
+    SetHistory(Slab slab, GelModel model, double gramsPerLitre, double factor, FatSet fat, Slump slump) {
+        this.slab = slab;
         this.model = model;
         curve = new RigidityCurve(model, gramsPerLitre, factor);
         this.fat = fat;
         this.slump = slump;
-        setting = model.setting(grid.cells());
-        rowRigidity = new double[grid.rows()];
-        shareWhenJudged = new double[grid.cells()];
-        celsiusWhenJudged = new double[grid.cells()];
+        here = slab.room();
+        setting = model.setting(here.length);
+        rowRigidity = new double[slab.rows()];
+        shareWhenJudged = slab.room();
+        celsiusWhenJudged = slab.room();
     }
 
     @Override
     public void afterStep(double time, double stepSeconds, double[] meanCelsius, double[] celsius) {
         if (stepSeconds > 0) {
-            setting.advance(meanCelsius, stepSeconds);
+            slab.take(meanCelsius, here);
+            setting.advance(here, stepSeconds);
         }
+        slab.take(celsius, here);
         if (count == seconds.length) {
             grow();
         }
         seconds[count] = time;
-        measure(celsius);
+        measure();
         set.follow(time, weakest[count]);
         stands.follow(time, slump.meanStrain(rowRigidity));
         coreCold.follow(time, warmest[count]);
-        if (time == JUDGED_AT) {
+        if (Math.abs(time - JUDGED_AT) < SAME_MOMENT) {
             System.arraycopy(setting.shares(), 0, shareWhenJudged, 0, shareWhenJudged.length);
-            System.arraycopy(celsius, 0, celsiusWhenJudged, 0, celsiusWhenJudged.length);
+            System.arraycopy(here, 0, celsiusWhenJudged, 0, celsiusWhenJudged.length);
         }
         count++;
     }
@@ -75,6 +90,35 @@ final class SetHistory implements ChillListener {
     /** Seconds until the slowest point no longer runs. */
     double setSeconds() {
         return set.seconds();
+    }
+
+    /** Rigidity of the weakest point of its upper face now, Pa. */
+    double topPa() {
+        double least = Double.POSITIVE_INFINITY;
+        int row = slab.rows() - 1;
+        for (int column = 0; column < slab.columns(row); column++) {
+            int at = slab.at(slab.cell(column, row));
+            least = Math.min(least, curve.at(setting.shares()[at]) + fat.at(here[at]));
+        }
+        return least;
+    }
+
+    /** Temperature of the middle of its upper face after some seconds, °C. */
+    double topCelsius(double after) {
+        int i = 0;
+        while (i < count - 1 && seconds[i] < after) {
+            i++;
+        }
+        return surfaceC[i];
+    }
+
+    /** Seconds until its upper face has become too firm for another layer to bond with it. */
+    double bondsUntilSeconds() {
+        var firm = Crossing.risesTo(BONDS_SHARE * surfacePa[count - 1]);
+        for (int i = 0; i < count; i++) {
+            firm.follow(seconds[i], surfacePa[i]);
+        }
+        return firm.seconds();
     }
 
     /** Seconds until set, standing with a margin, and cold enough to turn out. */
@@ -123,7 +167,7 @@ final class SetHistory implements ChillListener {
 
     /** Mean rigidity of each row when judged, Pa, had the gel this concentration, g/L, and factor. */
     double[] rowsWhenJudged(double concentration, double withFactor) {
-        var rows = new double[grid.rows()];
+        var rows = new double[slab.rows()];
         rigidity(shareWhenJudged, celsiusWhenJudged, share -> model.rigidity(concentration, share, withFactor), rows);
         return rows;
     }
@@ -132,37 +176,42 @@ final class SetHistory implements ChillListener {
     double meanShareWhenJudged() {
         double sum = 0;
         double volume = 0;
-        for (int cell = 0; cell < shareWhenJudged.length; cell++) {
-            sum += grid.volume(cell) * shareWhenJudged[cell];
-            volume += grid.volume(cell);
+        for (int row = 0; row < slab.rows(); row++) {
+            for (int column = 0; column < slab.columns(row); column++) {
+                int cell = slab.cell(column, row);
+                sum += slab.volume(cell) * shareWhenJudged[slab.at(cell)];
+                volume += slab.volume(cell);
+            }
         }
         return sum / volume;
     }
 
-    private void measure(double[] celsius) {
+    private void measure() {
         double hottest = Double.NEGATIVE_INFINITY;
-        for (int row = 0; row < grid.rows(); row++) {
-            for (int column = 0; column < grid.rowCells(row); column++) {
-                hottest = Math.max(hottest, celsius[grid.cell(column, row)]);
+        for (int row = 0; row < slab.rows(); row++) {
+            for (int column = 0; column < slab.columns(row); column++) {
+                hottest = Math.max(hottest, here[slab.at(slab.cell(column, row))]);
             }
         }
         warmest[count] = hottest;
-        weakest[count] = rigidity(setting.shares(), celsius, curve::at, rowRigidity);
+        weakest[count] = rigidity(setting.shares(), here, curve::at, rowRigidity);
         mean[count] = Arrays.stream(rowRigidity).average().orElse(0);
+        surfacePa[count] = topPa();
+        surfaceC[count] = here[slab.at(slab.cell(0, slab.rows() - 1))];
     }
 
     /** Fills in the mean rigidity of each row; the least of all cells. */
     private double rigidity(double[] share, double[] celsius, DoubleUnaryOperator ofShare, double[] rows) {
         double least = Double.POSITIVE_INFINITY;
-        for (int row = 0; row < grid.rows(); row++) {
+        for (int row = 0; row < slab.rows(); row++) {
             double sum = 0;
             double volume = 0;
-            for (int column = 0; column < grid.rowCells(row); column++) {
-                int cell = grid.cell(column, row);
-                double pa = ofShare.applyAsDouble(share[cell]) + fat.at(celsius[cell]);
+            for (int column = 0; column < slab.columns(row); column++) {
+                int cell = slab.cell(column, row);
+                double pa = ofShare.applyAsDouble(share[slab.at(cell)]) + fat.at(celsius[slab.at(cell)]);
                 least = Math.min(least, pa);
-                sum += pa * grid.volume(cell);
-                volume += grid.volume(cell);
+                sum += pa * slab.volume(cell);
+                volume += slab.volume(cell);
             }
             rows[row] = volume > 0 ? sum / volume : 0;
         }
@@ -175,5 +224,7 @@ final class SetHistory implements ChillListener {
         weakest = Arrays.copyOf(weakest, size);
         mean = Arrays.copyOf(mean, size);
         warmest = Arrays.copyOf(warmest, size);
+        surfacePa = Arrays.copyOf(surfacePa, size);
+        surfaceC = Arrays.copyOf(surfaceC, size);
     }
 }

@@ -13,6 +13,8 @@ import com.deftchill.core.chill.ChillSimulation;
 import com.deftchill.core.chill.Grid;
 import com.deftchill.core.chill.Material;
 import com.deftchill.core.chill.Place;
+import com.deftchill.core.chill.Slab;
+import com.deftchill.core.gel.Firmness;
 import com.deftchill.core.gel.GelModel;
 import com.deftchill.core.gel.GelatinParameters;
 import com.deftchill.core.gel.StrengthFactors;
@@ -27,8 +29,7 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * One layer that is poured, chilled by itself: everything its verdicts read, each figure once. A layer upon another is
- * taken as lying on something that gives no heat and takes none.
+ * One layer that is poured and chilled with the others: everything its verdicts read, each figure once.
  *
  * @param index of the component in the formula
  * @param kitchen how it works
@@ -56,7 +57,6 @@ record Study(
         FatSet fat,
         Stack.Bed bed,
         double startSeconds,
-        Grid grid,
         SetHistory history,
         Slump slump,
         Dip.Window dip,
@@ -68,15 +68,11 @@ record Study(
     /** A thinner film is computed as thick as this, mm. */
     static final double LEAST_MM = 2;
 
-    /** An empty mould on the bench, °C. */
-    private static final double MOULD_C = 20;
-
     /** Where the heat capacity of a mix cooling in its bowl is taken, °C. */
     private static final double BOWL_C = 50;
     /** A mix poured hot has set after this, or the comparison says nothing. */
     private static final double SOONER_WITHIN = 12 * 3600.0;
 
-    private static final double LASTS = 48 * 3600.0;
     /** A glaze or jelly upon other layers (handbook 2), Pa [E]. */
     private static final double[] JELLY_LAYER_PA = {800, 4000};
     /** What is set by fat and air eats softer than a gel as firm: bands in a glass, turned out, sliced; Pa [E]. */
@@ -89,57 +85,43 @@ record Study(
     record Settings(Kitchen kitchen, GelatinParameters parameters, ChillOptions options) {}
 
     /**
-     * @param aboveG mass that lies on it when it stands on its plate, g
+     * @param layer as it was chilled
+     * @param report of the run
      */
     static Study of(
-            Batch batch, int index, Mix mix, Stack.Bed bed, double startSeconds, double aboveG, Settings settings) {
-        var surface = settings.options().forSurface(batch.cooler().h());
-        // A layer among others is chilled as if it lay by itself: finer cells would not make that estimate better.
-        var options = batch.components().size() == 1 ? surface : surface.coarser();
-        var component = batch.components().get(index);
-        var vessel = vessel(batch, bed);
-        var material = Material.of(mix.composition(), mix.airShare());
-        double height = Math.min(vessel.profile().brimMm(), Math.max(LEAST_MM, bed.heightMm()));
-        var grid = Grid.of(vessel, new double[] {height}, options);
-        var slump = new Slump(grid, material.density(), aboveG / 1000);
-        var model = GelModel.of(settings.parameters(), component.gelProduct());
-        var factors = component.factors(mix);
-        var fat = FatSet.of(component, mix);
-        var history = new SetHistory(grid, model, mix.gelatinGramsPerLitre(), factors.product(), fat, slump);
-
-        var materials = new Material[grid.cells()];
-        Arrays.fill(materials, material);
-        var simulation = new ChillSimulation(grid, materials, vessel.material(), options);
-        var report = simulation.run(component.pourC(), MOULD_C, places(batch, bed), history);
-        double melt = component.gels() ? model.meltingPoint(mix.gelatinGramsPerLitre()) : FatSet.SOFTENS_C;
+            Batch batch,
+            Build.Layer layer,
+            Mix mix,
+            Stack.Bed bed,
+            double startSeconds,
+            ChillReport report,
+            Settings settings) {
+        var component = layer.component();
+        var chill = layer.history();
+        double melt = component.gels() ? chill.model().meltingPoint(mix.gelatinGramsPerLitre()) : FatSet.SOFTENS_C;
         return new Study(
                 batch,
-                index,
+                layer.index(),
                 component,
                 settings.kitchen(),
                 mix,
-                material,
-                model,
-                factors,
-                fat,
+                layer.material(),
+                chill.model(),
+                chill.factors(),
+                chill.fat(),
                 bed,
                 startSeconds,
-                grid,
-                history,
-                slump,
-                dip(batch, material, melt),
+                chill.set(),
+                chill.slump(),
+                dip(batch, layer.material(), melt),
                 report,
-                joining(component, mix, material));
+                joining(component, mix, layer.material()));
     }
 
-    private static Vessel vessel(Batch batch, Stack.Bed bed) {
-        var whole = batch.mould().vessel();
-        if (bed.fromMm() == 0) {
-            return whole;
-        }
-        // A film at the very brim still needs some wall to be computed in.
-        double from = Math.min(bed.fromMm(), bed.inside().brimMm() - LEAST_MM);
-        return new Vessel(bed.inside().above(from), whole.material(), whole.wallMm(), 0);
+    /** Temperature above which neither gel nor fat holds it, °C. */
+    double loosensC() {
+        double fatHolds = fat.holdsUpToC(Firmness.HOLDS_PA);
+        return component.gels() ? Math.max(meltC(), fatHolds) : fatHolds;
     }
 
     private static Optional<Joining> joining(Component component, Mix mix, Material material) {
@@ -153,31 +135,40 @@ record Study(
     }
 
     /**
-     * Hours sooner that it sets than if everything were heated and poured at once as hot as the hot share; a coarser
-     * chill of the first hours is enough for a difference.
+     * Seconds sooner that it sets than if everything were heated and poured at once as hot as the hot share. Of a layer
+     * both are computed as if it stood by itself: enough for a difference.
      */
     double setsSoonerSeconds(ChillOptions options) {
+        double asPoured = alone() ? history.setSeconds() : setsByItself(component.pourC(), options);
+        return setsByItself(joining.orElseThrow().hotC(), options) - asPoured;
+    }
+
+    /** Seconds until it would set by itself, poured at T °C; a coarser chill of the first hours is enough. */
+    private double setsByItself(double pourC, ChillOptions options) {
         var cooler = batch.cooler();
         var coarse = options.forSurface(cooler.h()).coarser();
         var vessel = vessel(batch, bed);
         var cut = Grid.of(vessel, new double[] {slump.heightMm()}, coarse);
         var materials = new Material[cut.cells()];
         Arrays.fill(materials, material);
-        var hotter =
-                new SetHistory(cut, model, gramsPerLitre(), factors.product(), fat, new Slump(cut, material.density()));
+        var slab = Slab.whole(cut);
+        var chilled = new SetHistory(
+                slab, model, gramsPerLitre(), factors.product(), fat, new Slump(slab, material.density(), 0));
         double hBase = bed.fromMm() == 0 ? cooler.hBase() : 0;
         var first = new Place(batch.airC(), cooler.h(), cooler.h(), hBase, SOONER_WITHIN);
         new ChillSimulation(cut, materials, vessel.material(), coarse)
-                .run(joining.orElseThrow().hotC(), MOULD_C, List.of(first), hotter);
-        return hotter.setSeconds() - history.setSeconds();
+                .run(pourC, Build.BENCH_C, List.of(first), chilled);
+        return chilled.setSeconds();
     }
 
-    private static List<Place> places(Batch batch, Stack.Bed bed) {
-        var cooler = batch.cooler();
-        double hBase = bed.fromMm() == 0 ? cooler.hBase() : 0;
-        var untilJudged = new Place(batch.airC(), cooler.h(), cooler.h(), hBase, SetHistory.JUDGED_AT);
-        var after = new Place(batch.airC(), cooler.h(), cooler.h(), hBase, LASTS - SetHistory.JUDGED_AT);
-        return List.of(untilJudged, after);
+    private static Vessel vessel(Batch batch, Stack.Bed bed) {
+        var whole = batch.mould().vessel();
+        if (bed.fromMm() == 0) {
+            return whole;
+        }
+        // A film at the very brim still needs some wall to be computed in.
+        double from = Math.min(bed.fromMm(), bed.inside().brimMm() - LEAST_MM);
+        return new Vessel(bed.inside().above(from), whole.material(), whole.wallMm(), 0);
     }
 
     private static Dip.Window dip(Batch batch, Material material, double meltC) {
@@ -202,7 +193,6 @@ record Study(
                 fat,
                 bed,
                 startSeconds,
-                grid,
                 history,
                 slump,
                 dip,

@@ -17,6 +17,9 @@ import java.util.List;
  * capacities are those at the start of a step; the state is enthalpy, which changes by the very fluxes that are summed up
  * at the surfaces, and temperature follows from it: energy balances to rounding, whatever the step. Nothing is allocated
  * per step.
+ *
+ * <p>Layers are poured one after the other ({@link Pouring}): rows above the last one poured take no part; the wall beside
+ * them has air on both sides. What a pour brings is counted apart from what comes in through the surfaces.
  */
 public final class ChillSimulation {
     private static final double SAFETY = 0.9;
@@ -26,29 +29,24 @@ public final class ChillSimulation {
     private static final double LEAST_STEP = 0.02;
 
     private static final double LEAST_STEP_SHARE = 1e-3;
-    /** Keeps a link finite where a cell's centre lies on the wall, m2K/W. */
-    private static final double LEAST_RESISTANCE = 1e-7;
-    /** Least resistance to the air, as a share of 1/h, of a cell whose centre lies beyond the wall. */
-    private static final double OUTSIDE_SHARE = 0.1;
+    /** For so long after a layer is poured upon another, s, steps are this much more exact: what melts, melts then. */
+    private static final double MEETING = 600;
+
+    private static final double MEETING_TOLERANCE = 0.25;
 
     private static final int MAX_STEPS = 200_000;
 
     private final Grid grid;
     private final Material[] material;
-    private final WallMaterial wall;
+    private final WallShell shell;
     private final ChillOptions options;
 
     private final double[] mass;
     private final double[] enthalpy;
     private final double[] capacity;
-    private final double totalMass;
     private final double[] outer;
     private final double[] upper;
     private final double[] top;
-    private final double[] cellToWall;
-    private final double[] wallToAir;
-    private final double[] alongWall;
-    private final double[] wallCapacity;
 
     private final State now;
     private final State whole;
@@ -61,6 +59,11 @@ public final class ChillSimulation {
     private final double[] leafRight;
 
     private double airC;
+    /** Rows and cells that are filled so far, and their mass, kg. */
+    private int filledRows;
+
+    private int filled;
+    private double filledMass;
 
     /** Temperatures of the cells and of the wall, °C; heat let in so far, J. */
     private static final class State {
@@ -92,59 +95,57 @@ public final class ChillSimulation {
         }
         this.grid = grid;
         this.material = material.clone();
-        this.wall = wall;
+        shell = new WallShell(grid, wall);
         this.options = options;
         int cells = grid.cells();
         mass = new double[cells];
         enthalpy = new double[cells];
         capacity = new double[cells];
-        double sum = 0;
         for (int c = 0; c < cells; c++) {
             mass[c] = grid.volume[c] * material[c].density();
-            sum += mass[c];
         }
-        totalMass = sum;
         outer = new double[cells];
         upper = new double[cells];
         top = new double[grid.columns];
-        cellToWall = new double[grid.pieces];
-        wallToAir = new double[grid.pieces];
-        alongWall = new double[grid.pieces];
-        wallCapacity = new double[grid.pieces];
         now = new State(cells, grid.pieces);
         whole = new State(cells, grid.pieces);
         halves = new State(cells, grid.pieces);
         mean = new double[cells];
-        int longest = Math.max(grid.pieces, cells);
-        above = new double[longest];
-        right = new double[longest];
+        above = new double[cells];
+        right = new double[cells];
         leafDiagonal = new double[cells];
         leafRight = new double[cells];
-        prepareWall();
+    }
+
+    /** Runs through the places with all of it poured at once, at T °C. */
+    public ChillReport run(double startC, double wallC, List<Place> places, ChillListener listener) {
+        return run(Pouring.atOnce(grid, startC), wallC, places, listener);
     }
 
     /**
      * Runs through the places.
      *
-     * @param startC temperature of every cell at the start, °C
+     * @param pouring what is poured when
      * @param wallC temperature of the empty vessel, °C
      * @param places one after the other; a step always ends where a place does
-     * @param listener is told of every step
+     * @param listener is told of every step, and of every pour as of a step without length
      */
-    public ChillReport run(double startC, double wallC, List<Place> places, ChillListener listener) {
-        for (int c = 0; c < mass.length; c++) {
-            now.celsius[c] = startC;
-            enthalpy[c] = material[c].enthalpy(startC);
-        }
+    public ChillReport run(Pouring pouring, double wallC, List<Place> places, ChillListener listener) {
         Arrays.fill(now.wallC, wallC);
         now.heatIn = 0;
+        filled = filledRows = 0;
+        filledMass = 0;
+        var layers = pouring.layers();
         double heatAtStart = heatContent();
+        double poured = pour(layers.get(0));
+        int next = 1;
         double time = 0;
         int steps = 0;
         int rejected = 0;
         listener.afterStep(0, 0, now.celsius, now.celsius);
         double step = options.firstStep();
         double began = 0;
+        double met = Double.NEGATIVE_INFINITY;
         Place before = null;
         for (var place : places) {
             airC = place.airC();
@@ -152,33 +153,58 @@ public final class ChillSimulation {
             began = sameAir(place, before) ? began : time;
             step = sameAir(place, before) ? step : options.firstStep();
             before = place;
-            while (time < end) {
+            while (time < end && !pouring.endsAt(time)) {
+                while (next < layers.size() && pouring.pourNow(next, time)) {
+                    poured += pour(layers.get(next++));
+                    listener.afterStep(time, 0, now.celsius, now.celsius);
+                    began = time;
+                    met = time > 0 ? time : met;
+                    step = options.firstStep();
+                }
                 if (steps + rejected > MAX_STEPS) {
                     throw new IllegalStateException("no end after " + MAX_STEPS + " steps, at " + time + " s");
                 }
+                double stop = Math.min(end, pouring.stopAfter(time));
                 double cap = Math.max(options.maxStep(), options.maxStepShare() * (time - began));
-                double dt = Math.min(Math.min(step, cap), end - time);
-                boolean last = dt >= end - time;
+                double dt = Math.min(Math.min(step, cap), stop - time);
+                boolean last = dt >= stop - time;
                 properties(place);
+                double tolerance = options.toleranceK() * (time - met < MEETING ? MEETING_TOLERANCE : 1);
                 double error = tryStep(dt);
                 double least = Math.max(LEAST_STEP, LEAST_STEP_SHARE * (time - began));
                 if (Double.isNaN(error)) {
                     throw new IllegalStateException("temperature became NaN at " + time + " s");
                 }
-                if (error > options.toleranceK() && dt > least) {
-                    step = Math.max(least, dt * Math.max(SHRINK, SAFETY * Math.sqrt(options.toleranceK() / error)));
+                if (error > tolerance && dt > least) {
+                    step = Math.max(least, dt * Math.max(SHRINK, SAFETY * Math.sqrt(tolerance / error)));
                     rejected++;
                     continue;
                 }
                 accept();
-                time = last ? end : time + dt;
+                time = last ? stop : time + dt;
                 steps++;
                 listener.afterStep(time, dt, mean, now.celsius);
-                step = dt * Math.min(GROWTH, SAFETY * Math.sqrt(options.toleranceK() / Math.max(error, 1e-12)));
-                step = Math.max(step, least);
+                double wanted = dt * Math.min(GROWTH, SAFETY * Math.sqrt(tolerance / Math.max(error, 1e-12)));
+                // A step cut short by a stop says nothing about the next one.
+                step = Math.max(last ? Math.max(step, wanted) : wanted, least);
             }
         }
-        return new ChillReport(steps, rejected, now.heatIn, heatContent() - heatAtStart);
+        return new ChillReport(steps, rejected, now.heatIn, heatContent() - heatAtStart - poured);
+    }
+
+    /** Fills the rows of a layer; the heat that it brings, J. */
+    private double pour(Pouring.Layer layer) {
+        int to = layer.toRow() * grid.columns;
+        double brought = 0;
+        for (int c = filled; c < to; c++) {
+            now.celsius[c] = layer.celsius();
+            enthalpy[c] = material[c].enthalpy(layer.celsius());
+            brought += mass[c] * enthalpy[c];
+            filledMass += mass[c];
+        }
+        filled = to;
+        filledRows = layer.toRow();
+        return brought;
     }
 
     private static boolean sameAir(Place place, Place before) {
@@ -189,31 +215,15 @@ public final class ChillSimulation {
                 && place.hBase() == before.hBase();
     }
 
-    private void prepareWall() {
-        for (int p = 0; p < grid.pieces; p++) {
-            double thickness = grid.pieceThickness[p];
-            if (thickness > 0) {
-                double meanArea = (grid.pieceArea[p] + grid.pieceOuterArea[p]) / 2;
-                wallCapacity[p] = wall.heatCapacity() * meanArea * thickness;
-            }
-            if (p > 0 && thickness > 0 && grid.pieceThickness[p - 1] > 0) {
-                double back = grid.pieceLength[p - 1] / (2 * grid.pieceThickness[p - 1]);
-                double ahead = grid.pieceLength[p] / (2 * thickness);
-                double perimeter = (grid.piecePerimeter[p - 1] + grid.piecePerimeter[p]) / 2;
-                alongWall[p] = wall.conductivity() * perimeter / (back + ahead);
-            }
-        }
-    }
-
     private void properties(Place place) {
         int columns = grid.columns;
         double[] t = now.celsius;
-        for (int c = 0; c < mass.length; c++) {
+        for (int c = 0; c < filled; c++) {
             mean[c] = material[c].conductivity(t[c]);
             capacity[c] = mass[c] > 0 ? mass[c] * material[c].heatCapacity(t[c]) : 1;
         }
         double[] k = mean;
-        for (int j = 0; j < grid.rows; j++) {
+        for (int j = 0; j < filledRows; j++) {
             for (int i = 0; i < grid.rowCells[j]; i++) {
                 int c = j * columns + i;
                 boolean hasOuter = i + 1 < grid.rowCells[j];
@@ -221,37 +231,40 @@ public final class ChillSimulation {
                         ? series(
                                 grid.outerFace[c],
                                 grid.rEdge[i + 1] - grid.r[c],
-                                k[c],
+                                conductivity(c, c + 1),
                                 grid.r[c + 1] - grid.rEdge[i + 1],
-                                k[c + 1])
+                                conductivity(c + 1, c))
                         : 0;
-                boolean hasUpper = j + 1 < grid.rows && i < grid.rowCells[j + 1];
+                boolean hasUpper = j + 1 < filledRows && i < grid.rowCells[j + 1];
                 upper[c] = hasUpper
                         ? series(
                                 grid.upperFace[c],
                                 grid.zEdge[j + 1] - grid.z[c],
-                                k[c],
+                                conductivity(c, c + columns),
                                 grid.z[c + columns] - grid.zEdge[j + 1],
-                                k[c + columns])
+                                conductivity(c + columns, c))
                         : 0;
             }
         }
-        int topRow = (grid.rows - 1) * columns;
+        int topRow = (filledRows - 1) * columns;
         for (int i = 0; i < columns; i++) {
             int c = topRow + i;
-            double depth = grid.zEdge[grid.rows] - grid.z[c];
-            top[i] = i < grid.rowCells[grid.rows - 1] && place.hTop() > 0
+            double depth = grid.zEdge[filledRows] - grid.z[c];
+            top[i] = i < grid.rowCells[filledRows - 1] && place.hTop() > 0
                     ? grid.upperFace[c] / (depth / k[c] + 1 / place.hTop())
                     : 0;
         }
-        for (int p = 0; p < grid.pieces; p++) {
-            double half = grid.pieceThickness[p] > 0 ? grid.pieceThickness[p] / (2 * wall.conductivity()) : 0;
-            double depth = grid.pieceDistance[p] / k[grid.pieceCell[p]];
-            double h = grid.pieceIsBase[p] ? place.hBase() : place.hSide();
-            cellToWall[p] = grid.pieceArea[p] / Math.max(LEAST_RESISTANCE, half + Math.max(0, depth));
-            double outside = Math.max(OUTSIDE_SHARE / h, half + 1 / h + Math.min(0, depth));
-            wallToAir[p] = h > 0 ? grid.pieceOuterArea[p] / outside : 0;
-        }
+        shell.conductances(place, k, filled);
+    }
+
+    /**
+     * Conductivity between a cell's centre and its face towards another. While a cell freezes, the half towards the
+     * colder neighbour is the frozen one: so it is taken at the temperature between both.
+     */
+    private double conductivity(int cell, int towards) {
+        return material[cell].changesPhase()
+                ? material[cell].conductivity((now.celsius[cell] + now.celsius[towards]) / 2)
+                : mean[cell];
     }
 
     private static double series(double area, double d1, double k1, double d2, double k2) {
@@ -267,16 +280,27 @@ public final class ChillSimulation {
         splitStep(halves, dt / 2);
         splitStep(halves, dt / 2);
         double sum = 0;
-        for (int c = 0; c < mass.length; c++) {
+        for (int c = 0; c < filled; c++) {
             double gap = halves.celsius[c] - whole.celsius[c];
+            if (mass[c] > 0 && material[c].changesPhase()) {
+                gap = Math.max(Math.abs(gap), bend(c));
+            }
             sum += mass[c] * gap * gap;
         }
-        return Math.sqrt(sum / totalMass);
+        // A film at the tip of a mould may have no cell of its own yet.
+        return filledMass > 0 ? Math.sqrt(sum / filledMass) : 0;
+    }
+
+    /** How far the temperature that belongs to the new enthalpy lies from the one reached with the slope at the start, K. */
+    private double bend(int c) {
+        double after = 2 * halves.celsius[c] - whole.celsius[c];
+        double reached = enthalpy[c] + capacity[c] * (after - now.celsius[c]) / mass[c];
+        return Math.abs(material[c].temperature(reached, after) - after);
     }
 
     /** Takes the combination 2 * halves - whole as the present state. */
     private void accept() {
-        for (int c = 0; c < mass.length; c++) {
+        for (int c = 0; c < filled; c++) {
             double before = now.celsius[c];
             if (mass[c] > 0) {
                 double after = 2 * halves.celsius[c] - whole.celsius[c];
@@ -292,20 +316,20 @@ public final class ChillSimulation {
     }
 
     private void splitStep(State s, double dt) {
-        exchangeWithWall(s, dt, true);
+        shell.exchange(s.wallC, airC, dt, true, leafDiagonal, leafRight);
         solveAcross(s, 1 / dt);
-        finishWall(s, dt, true);
-        exchangeWithWall(s, dt, false);
+        s.heatIn += shell.finish(s.wallC, s.celsius, airC, dt, true);
+        shell.exchange(s.wallC, airC, dt, false, leafDiagonal, leafRight);
         exchangeWithTop();
         solveUp(s, 1 / dt);
         finishTop(s, dt);
-        finishWall(s, dt, false);
-        solveAlongWall(s, dt);
+        s.heatIn += shell.finish(s.wallC, s.celsius, airC, dt, false);
+        shell.conduct(s.wallC, dt);
     }
 
     /** The free surface is a term on the diagonal and one on the right of the topmost cells. */
     private void exchangeWithTop() {
-        int topRow = (grid.rows - 1) * grid.columns;
+        int topRow = filled - grid.columns;
         for (int i = 0; i < grid.columns; i++) {
             leafDiagonal[topRow + i] += top[i];
             leafRight[topRow + i] += top[i] * airC;
@@ -313,47 +337,9 @@ public final class ChillSimulation {
     }
 
     private void finishTop(State s, double dt) {
-        int topRow = (grid.rows - 1) * grid.columns;
+        int topRow = filled - grid.columns;
         for (int i = 0; i < grid.columns; i++) {
             s.heatIn += dt * top[i] * (airC - s.celsius[topRow + i]);
-        }
-    }
-
-    /**
-     * Eliminates the wall temperatures of one direction: each piece hangs on one cell, so its implicit equation is solved
-     * for in terms of the cell's and leaves a term on the diagonal and one on the right.
-     */
-    private void exchangeWithWall(State s, double dt, boolean across) {
-        Arrays.fill(leafDiagonal, 0);
-        Arrays.fill(leafRight, 0);
-        for (int p = 0; p < grid.pieces; p++) {
-            double share = across ? grid.pieceAcross[p] : 1 - grid.pieceAcross[p];
-            if (share <= 0) {
-                continue;
-            }
-            double toCell = share * cellToWall[p];
-            double toAir = share * wallToAir[p];
-            double storage = wallCapacity[p] / dt;
-            double all = storage + toCell + toAir;
-            int c = grid.pieceCell[p];
-            leafDiagonal[c] += toCell * (storage + toAir) / all;
-            leafRight[c] += toCell * (storage * s.wallC[p] + toAir * airC) / all;
-        }
-    }
-
-    /** Wall temperatures that belong to the cells' implicit ones. */
-    private void finishWall(State s, double dt, boolean across) {
-        for (int p = 0; p < grid.pieces; p++) {
-            double share = across ? grid.pieceAcross[p] : 1 - grid.pieceAcross[p];
-            if (share <= 0) {
-                continue;
-            }
-            double toCell = share * cellToWall[p];
-            double toAir = share * wallToAir[p];
-            double storage = wallCapacity[p] / dt;
-            double cellC = s.celsius[grid.pieceCell[p]];
-            s.wallC[p] = (storage * s.wallC[p] + toCell * cellC + toAir * airC) / (storage + toCell + toAir);
-            s.heatIn += dt * toAir * (airC - s.wallC[p]);
         }
     }
 
@@ -364,7 +350,7 @@ public final class ChillSimulation {
     private void solveAcross(State s, double perSecond) {
         int columns = grid.columns;
         for (int i = 0; i < columns; i++) {
-            for (int c = i; c < mass.length; c += columns) {
+            for (int c = i; c < filled; c += columns) {
                 double before = i > 0 ? outer[c - 1] : 0;
                 double aboveBefore = i > 0 ? above[c - 1] : 0;
                 double rightBefore = i > 0 ? right[c - 1] : 0;
@@ -372,7 +358,7 @@ public final class ChillSimulation {
             }
         }
         for (int i = columns - 1; i >= 0; i--) {
-            for (int c = i; c < mass.length; c += columns) {
+            for (int c = i; c < filled; c += columns) {
                 s.celsius[c] = i + 1 < columns ? right[c] + above[c] * s.celsius[c + 1] : right[c];
             }
         }
@@ -381,7 +367,7 @@ public final class ChillSimulation {
     /** The implicit lines of cells upward, all columns side by side. */
     private void solveUp(State s, double perSecond) {
         int columns = grid.columns;
-        int cells = mass.length;
+        int cells = filled;
         for (int c = 0; c < columns; c++) {
             eliminate(s, perSecond, c, 0, upper[c], 0, 0);
         }
@@ -412,29 +398,10 @@ public final class ChillSimulation {
         right[c] = (storage * s.celsius[c] + leafRight[c] + linkBefore * rightBefore) * perPivot;
     }
 
-    private void solveAlongWall(State s, double dt) {
-        int count = grid.pieces;
-        for (int n = 0; n < count; n++) {
-            double before = alongWall[n];
-            double after = n + 1 < count ? alongWall[n + 1] : 0;
-            double storage = wallCapacity[n] > 0 ? wallCapacity[n] / dt : 1;
-            double d = storage + before + after;
-            double pivot = n > 0 ? d - before * above[n - 1] : d;
-            above[n] = after / pivot;
-            right[n] = (storage * s.wallC[n] + (n > 0 ? before * right[n - 1] : 0)) / pivot;
-        }
-        for (int n = count - 1; n >= 0; n--) {
-            s.wallC[n] = right[n] + (n + 1 < count ? above[n] * s.wallC[n + 1] : 0);
-        }
-    }
-
     private double heatContent() {
-        double sum = 0;
-        for (int c = 0; c < mass.length; c++) {
+        double sum = shell.heatContent(now.wallC);
+        for (int c = 0; c < filled; c++) {
             sum += mass[c] * enthalpy[c];
-        }
-        for (int p = 0; p < grid.pieces; p++) {
-            sum += wallCapacity[p] * now.wallC[p];
         }
         return sum;
     }

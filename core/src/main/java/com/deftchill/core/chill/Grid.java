@@ -106,6 +106,11 @@ public final class Grid {
         return volume.length;
     }
 
+    /** Cells across, those outside the vessel included. */
+    public int columns() {
+        return columns;
+    }
+
     /** Number of rows. */
     public int rows() {
         return rows;

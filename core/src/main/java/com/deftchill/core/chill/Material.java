@@ -23,13 +23,28 @@ public final class Material {
     /** Of the segment that begins at each point, J/(kg K). */
     private final double[] capacity = new double[POINTS];
 
+    /** Whether heat is taken up or given off beside what warms it, so that a step may not take its slope for granted. */
+    private final boolean changesPhase;
+
     private Material(double density, DoubleUnaryOperator heatCapacity, DoubleUnaryOperator conductivityAt) {
+        this(density, heatCapacity, conductivityAt, t -> 0, false);
+    }
+
+    /** @param fusedJ heat of fusion given off between a temperature and a warm one, J/kg; 0 where it is warm */
+    private Material(
+            double density,
+            DoubleUnaryOperator heatCapacity,
+            DoubleUnaryOperator conductivityAt,
+            DoubleUnaryOperator fusedJ,
+            boolean changesPhase) {
         this.density = density;
+        this.changesPhase = changesPhase;
         for (int i = 0; i < POINTS; i++) {
             double t = MIN_C + i * STEP_K;
             conductivity[i] = conductivityAt.applyAsDouble(t);
             if (i > 0) {
-                capacity[i - 1] = heatCapacity.applyAsDouble(t - STEP_K / 2);
+                double fused = fusedJ.applyAsDouble(t - STEP_K) - fusedJ.applyAsDouble(t);
+                capacity[i - 1] = heatCapacity.applyAsDouble(t - STEP_K / 2) + fused / STEP_K;
                 enthalpy[i] = enthalpy[i - 1] + STEP_K * capacity[i - 1];
             }
         }
@@ -56,6 +71,30 @@ public final class Material {
                 t -> foamed(composition.conductivity(t), airShare));
     }
 
+    /** The same mix, of which water freezes. */
+    public static Material freezing(Composition composition, double airShare) {
+        var ice = Ice.of(composition);
+        double mixDensity = composition.density(20);
+        return new Material(
+                mixDensity * (1 - airShare),
+                t -> ice.heatCapacity(composition.heatCapacity(t), t),
+                t -> foamed(ice.conductivity(composition.conductivity(t), mixDensity, t), airShare),
+                t -> Ice.FUSION * ice.share(t),
+                ice.freezableG() > 0);
+    }
+
+    /**
+     * A material that melts at one temperature: solid below, liquid above, its heat of fusion in the half kelvin around.
+     *
+     * @param meltsC melting point, °C, a whole number of half kelvins and a quarter
+     * @param fusionJ heat of fusion, J/kg
+     */
+    static Material melting(
+            double density, double heatCapacity, double solidK, double liquidK, double meltsC, double fusionJ) {
+        return new Material(
+                density, t -> heatCapacity, t -> t < meltsC ? solidK : liquidK, t -> t < meltsC ? fusionJ : 0, true);
+    }
+
     private static double foamed(double kc, double phi) {
         double difference = kc - AIR_CONDUCTIVITY;
         double sum = 2 * kc + AIR_CONDUCTIVITY;
@@ -69,6 +108,11 @@ public final class Material {
                     + " J/kgK and conductivity " + conductivity + " W/mK must be above 0");
         }
         return new Material(density, t -> heatCapacity, t -> conductivity);
+    }
+
+    /** Whether it freezes or melts anywhere in its range. */
+    boolean changesPhase() {
+        return changesPhase;
     }
 
     /** Density, kg/m3. */

@@ -11,8 +11,10 @@ import com.deftchill.core.gel.GelatinParameters.Mode;
  */
 public final class Maturing implements Setting {
     private static final double SECONDS_PER_HOUR = 3600;
-    /** The temperatures of a step are cut into so many; at a tenth of the points' number the error stays below 1e-4. */
+    /** The temperatures of a step are cut into at most so many intervals; the error stays below 1e-4. */
     private static final int INTERVALS = 64;
+    /** None need be narrower than this, K. */
+    private static final double INTERVAL_K = 0.5;
 
     private static final double LEAST_WIDTH_K = 1e-6;
 
@@ -58,8 +60,9 @@ public final class Maturing implements Setting {
             coldest = Math.min(coldest, c);
             warmest = Math.max(warmest, c);
         }
-        double width = Math.max(LEAST_WIDTH_K, (warmest - coldest) / INTERVALS);
-        tabulate(coldest, width, h);
+        int intervals = Math.min(INTERVALS, 1 + (int) ((warmest - coldest) / INTERVAL_K));
+        double width = Math.max(LEAST_WIDTH_K, (warmest - coldest) / intervals);
+        tabulate(coldest, width, intervals, h);
         int count = hours.length;
         for (int point = 0; point < celsius.length; point++) {
             double target = model.equilibriumHelixShare(celsius[point]);
@@ -79,8 +82,8 @@ public final class Maturing implements Setting {
         }
     }
 
-    private void tabulate(double coldest, double width, double h) {
-        for (int node = 0; node < INTERVALS + 2; node++) {
+    private void tabulate(double coldest, double width, int intervals, double h) {
+        for (int node = 0; node < intervals + 2; node++) {
             double rate = rate(coldest + node * width);
             for (int i = 0; i < hours.length; i++) {
                 table[node * hours.length + i] = Math.exp(-h * rate / hours[i]);

@@ -1,6 +1,7 @@
 package com.deftchill.core.turnout;
 
 import com.deftchill.core.chill.Grid;
+import com.deftchill.core.chill.Slab;
 
 /**
  * How far a body sinks under its own weight, turned over and standing free.
@@ -35,26 +36,31 @@ public final class Slump {
      * @param density of the mix, kg/m3
      */
     public Slump(Grid grid, double density) {
-        this(grid, density, 0);
+        this(Slab.whole(grid), density, 0);
     }
 
     /**
-     * @param grid the filled vessel, whose rows become slices
+     * @param slab the layer, whose rows become slices
      * @param density of the mix, kg/m3
      * @param aboveKg mass of other layers that lies on it, kg
      */
-    public Slump(Grid grid, double density, double aboveKg) {
+    public Slump(Slab slab, double density, double aboveKg) {
         this.density = density;
         this.aboveM3 = aboveKg / density;
-        height = new double[grid.rows()];
-        volume = new double[grid.rows()];
-        for (int row = 0; row < grid.rows(); row++) {
-            height[row] = grid.rowEdge(row + 1) - grid.rowEdge(row);
-            for (int column = 0; column < grid.rowCells(row); column++) {
-                volume[row] += grid.volume(grid.cell(column, row));
+        height = new double[slab.rows()];
+        volume = new double[slab.rows()];
+        for (int row = 0; row < slab.rows(); row++) {
+            height[row] = slab.edge(row + 1) - slab.edge(row);
+            for (int column = 0; column < slab.columns(row); column++) {
+                volume[row] += slab.volume(slab.cell(column, row));
             }
         }
-        total = grid.rowEdge(grid.rows());
+        total = slab.edge(slab.rows());
+    }
+
+    /** Number of slices. */
+    public int rows() {
+        return height.length;
     }
 
     /** Height before slumping, mm. */
@@ -63,7 +69,7 @@ public final class Slump {
     }
 
     /**
-     * Strain of each slice, by grid row, for the mean rigidity of each, Pa. A slice that gives way has strain
+     * Strain of each slice, by row, for the mean rigidity of each, Pa. A slice that gives way has strain
      * {@value #GIVES_WAY}.
      */
     public double[] strains(double[] rigidityPa) {

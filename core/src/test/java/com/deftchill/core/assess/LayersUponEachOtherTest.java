@@ -1,0 +1,175 @@
+package com.deftchill.core.assess;
+
+import static com.deftchill.core.Desserts.NO_GEL;
+import static com.deftchill.core.Desserts.compote;
+import static com.deftchill.core.Desserts.crumb;
+import static com.deftchill.core.Desserts.dessert;
+import static com.deftchill.core.Desserts.heated;
+import static com.deftchill.core.Desserts.jelly;
+import static com.deftchill.core.Desserts.layered;
+import static com.deftchill.core.Desserts.line;
+import static com.deftchill.core.Desserts.mousse;
+import static com.deftchill.core.Desserts.of;
+import static com.deftchill.core.Desserts.sponge;
+import static com.deftchill.core.Kitchens.assess;
+import static com.deftchill.core.Kitchens.verdict;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.deftchill.core.Pointers;
+import com.deftchill.core.formula.WrittenFormula;
+import com.deftchill.core.formula.WrittenFormula.Component;
+import com.deftchill.core.formula.WrittenFormula.Gel;
+import com.deftchill.core.verdict.Fix.Change;
+import com.deftchill.core.verdict.Verdict.Tone;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** Layers poured upon each other and chilled together. */
+class LayersUponEachOtherTest {
+    private static Component cream(String id, String grams, String pour) {
+        return heated(
+                of(
+                        id,
+                        "set-cream",
+                        pour,
+                        new Gel("sheet-gold", grams, "weighed", "20 g"),
+                        line("cream-35", "150 g"),
+                        line("milk-35", "150 g"),
+                        line("sugar", "30 g")),
+                "60 °C");
+    }
+
+    private static WrittenFormula glass(Component... components) {
+        return dessert("in-glass", "glass-straight", "4", components);
+    }
+
+    private static double minutes(Assessment assessment, String code) {
+        return assessment.milestones().stream()
+                .filter(m -> m.code().equals(code))
+                .findFirst()
+                .flatMap(Assessment.Milestone::minutes)
+                .orElseThrow(() -> new AssertionError(code + " in " + assessment.milestones()));
+    }
+
+    @Test
+    void aLayerGoesOnAfterTheOneBelowCarriesItAndBeforeThatIsAtItsBest() {
+        var found = assess(glass(cream("lower", "5 g", "32 °C"), jelly()));
+        double gate = minutes(found, "pours-1");
+        assertThat(gate).isGreaterThan(20).isLessThan(minutes(found, "best"));
+        assertThat(minutes(found, "sets-1")).isGreaterThan(gate);
+    }
+
+    @Test
+    void moreGelatinBelowOpensTheGateSooner() {
+        double weak = minutes(assess(glass(cream("lower", "3.5 g", "32 °C"), jelly())), "pours-1");
+        double strong = minutes(assess(glass(cream("lower", "7 g", "32 °C"), jelly())), "pours-1");
+        assertThat(strong).isLessThan(weak);
+    }
+
+    @Test
+    void aColderFridgeIsNeverLater() {
+        double before = 0;
+        for (int air = 1; air <= 9; air += 2) {
+            var formula = glass(cream("lower", "5 g", "32 °C"), jelly());
+            double sets =
+                    minutes(assess(Pointers.take(formula, List.of(new Change("/cooler/air", air + " °C")))), "sets-1");
+            assertThat(sets).as(air + " °C").isGreaterThan(before);
+            before = sets;
+        }
+    }
+
+    @Test
+    void theFirstLayerOfManySetsAsByItself() {
+        double alone = minutes(assess(glass(cream("lower", "5 g", "32 °C"))), "sets");
+        double below = minutes(assess(glass(cream("lower", "5 g", "32 °C"), jelly())), "sets-0");
+        // it is followed on larger cells, and the next layer goes on about when it has set
+        assertThat(below).isCloseTo(alone, within(0.15 * alone));
+    }
+
+    @Test
+    void aHotJellyMeltsTheLayerBelowAndItsFixMendsIt() {
+        var hot = jelly();
+        var formula = glass(
+                cream("lower", "5 g", "32 °C"),
+                new Component(
+                        "hot",
+                        "Hot jelly",
+                        "jelly",
+                        "",
+                        hot.lines(),
+                        hot.gel(),
+                        hot.heat(),
+                        null,
+                        null,
+                        null,
+                        null,
+                        null,
+                        "75 °C"));
+        var found = verdict(assess(formula), "layer-mixes").orElseThrow(() -> new AssertionError("does not mix"));
+        assertThat(found.tone()).isEqualTo(Tone.BAD);
+        assertThat(found.sentence()).contains("75 °C").contains("mixes");
+        var mended = assess(Pointers.take(formula, found.fixes().get(0).changes()));
+        assertThat(verdict(mended, "layer-mixes")).isEmpty();
+        assertThat(verdict(mended, "layer-bleeds")).isEmpty();
+        assertThat(verdict(mended, "layer-joins")).isPresent();
+    }
+
+    @Test
+    void aGoodPourSaysFromWhenToWhenAndHowWarm() {
+        var said = verdict(assess(glass(cream("lower", "5 g", "32 °C"), jelly())), "layer-joins")
+                .orElseThrow()
+                .sentence();
+        assertThat(said)
+                .containsPattern("Put it on from \\d\\d:\\d\\d, and by \\d\\d:\\d\\d.* between \\d+ °C and \\d+ °C");
+    }
+
+    @Test
+    void coldCreamOnAMousseThatFatHoldsMeltsNothing() {
+        var mousse = heated(
+                of(
+                        "mousse",
+                        "mousse",
+                        "26 °C",
+                        NO_GEL,
+                        line("dark-65", "150 g"),
+                        line("milk-35", "80 g"),
+                        line("cream-35", "250 g", "whipped")),
+                "60 °C");
+        var top = of("top", "whipped", "5 °C", NO_GEL, line("cream-35", "120 g", "whipped"));
+        var said = verdict(assess(glass(mousse, top)), "layer-joins").orElseThrow();
+        assertThat(said.tone()).isEqualTo(Tone.GOOD);
+        assertThat(said.sentence()).contains("as soon as the one below is filled");
+    }
+
+    @Test
+    void whatIsLaidInOrLooseIsFilledOnAtOnce() {
+        assertThat(assess(glass(compote(), sponge(), mousse())).milestones())
+                .extracting(Assessment.Milestone::code)
+                .doesNotContain("pours-1", "pours-2");
+        double crumb = minutes(assess(layered()), "pours-1");
+        assertThat(crumb).as("a crumb base hardens first").isCloseTo(30, within(1e-6));
+    }
+
+    @Test
+    void aLayerThatNeverCarriesIsSaidNotWaitedForForEver() {
+        var found = assess(glass(cream("weak", "0.2 g", "32 °C"), jelly()));
+        assertThat(found.verdicts()).anySatisfy(v -> assertThat(v.tone()).isEqualTo(Tone.BAD));
+        assertThat(minutes(found, "pours-1")).isEqualTo(24 * 60.0);
+    }
+
+    @Test
+    void theMethodWaitsForTheGateAndNotPastTheBond() {
+        var found = assess(glass(cream("lower", "5 g", "32 °C"), jelly()));
+        var fill = found.method().stream()
+                .filter(s -> s.id().equals("1.fill"))
+                .findFirst()
+                .orElseThrow();
+        var waits = fill.after().stream()
+                .filter(a -> a.step().equals("0.fill"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(waits.leastMinutes()).isCloseTo(minutes(found, "pours-1"), within(1e-6));
+        assertThat(waits.mostMinutes()).hasValueSatisfying(m -> assertThat(m).isGreaterThan(waits.leastMinutes()));
+    }
+}
