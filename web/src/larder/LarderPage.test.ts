@@ -11,6 +11,8 @@ const cooler = (id: string, name: string, airC: number, own = false) => ({
   airC,
   h: 8,
   hBase: 12,
+  powerW: 120,
+  contentsKj: 60,
   own,
   source: 'E',
 })

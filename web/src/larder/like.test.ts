@@ -39,7 +39,7 @@ const larder = {
       release: 'dip',
     },
   ],
-  coolers: [{ id: 'fridge', name: 'Fridge', airC: 4, h: 7, hBase: 7 }],
+  coolers: [{ id: 'fridge', name: 'Fridge', airC: 4, h: 7, hBase: 7, powerW: 120, contentsKj: 60 }],
 } as unknown as Larder
 
 describe('an entry like one that is there', () => {

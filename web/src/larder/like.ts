@@ -48,7 +48,16 @@ export function likeFields(
       : undefined
   }
   const c = larder.coolers.find((entry) => entry.id === id)
-  return c && { name: `${c.name} (yours)`, air: figure(c.airC), h: figure(c.h), hBase: figure(c.hBase) }
+  return (
+    c && {
+      name: `${c.name} (yours)`,
+      air: figure(c.airC),
+      h: figure(c.h),
+      hBase: figure(c.hBase),
+      power: figure(c.powerW),
+      contents: figure(c.contentsKj),
+    }
+  )
 }
 
 const rows = (prices: string) =>

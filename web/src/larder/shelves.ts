@@ -129,6 +129,8 @@ export function factsOf(larder: Larder, shelf: Shelf, id: string): Fact[] {
     add('Usual air', `${plain(c.airC, 0)} °C`)
     add('Takes heat from the sides', `${plain(c.h, 0)} W/m2K`)
     add('From below', `${plain(c.hBase, 0)} W/m2K`)
+    add('Can take away', c.powerW ? `${plain(c.powerW, 0)} W` : 'as much as comes')
+    add('Its contents take up', c.powerW ? `${plain(c.contentsKj, 0)} kJ/K` : '')
     add('Source', c.source)
   }
   return facts

@@ -176,6 +176,7 @@ public final class Assessor {
         verdicts.add(FitVerdict.of(dessert));
         verdicts.addAll(flags.cautions());
         CoolingVerdicts.safety(dessert).ifPresent(verdicts::add);
+        LoadVerdict.of(dessert).ifPresent(verdicts::add);
         verdicts.sort(Comparator.comparing(Verdict::tone));
         return verdicts;
     }

@@ -166,6 +166,8 @@ public final class LarderFiles {
                 number(row, "air"),
                 number(row, "h"),
                 number(row, "hBase"),
+                number(row, "power"),
+                number(row, "contents"),
                 source(row));
     }
 

@@ -231,8 +231,10 @@ public final class OwnEntries {
         double air = number(kind, "air");
         double h = number(kind, "h");
         double hBase = number(kind, "hBase");
+        double power = number(kind, "power");
+        double contents = number(kind, "contents");
         if (problems.isEmpty()) {
-            coolers.add(new Cooler(entry.id(), name, air, h, hBase, OWN));
+            coolers.add(new Cooler(entry.id(), name, air, h, hBase, power, contents, OWN));
         }
     }
 

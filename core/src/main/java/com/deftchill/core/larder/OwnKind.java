@@ -47,13 +47,15 @@ public enum OwnKind {
                     text("name", "Name"),
                     number("air", "Usual air", "°C", -30, 40, ""),
                     number("h", "Surface coefficient (still fridge 7, fan 17, blast 45)", "W/m2K", 3, 400, "7"),
+                    number("hBase", "The same below the mould (wire shelf as the air, tray 60)", "W/m2K", 3, 400, "7"),
                     number(
-                            "hBase",
-                            "The same below the mould (wire shelf as the air, tray 60)",
-                            "W/m2K",
-                            3,
-                            400,
-                            "7")));
+                            "power",
+                            "Cooling power (domestic 120, reach-in 450, blast 2000; 0 for no limit)",
+                            "W",
+                            0,
+                            20_000,
+                            "120"),
+                    number("contents", "What stands in it takes up (domestic 20)", "kJ/K", 1, 20_000, "20")));
 
     private final String id;
     private final String label;

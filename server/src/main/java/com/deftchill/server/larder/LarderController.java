@@ -231,6 +231,8 @@ class LarderController {
                 c.airC(),
                 c.h(),
                 c.hBase(),
+                c.powerW(),
+                c.contentsKj(),
                 c.source(),
                 shipped.cooler(c.id()).isEmpty());
     }

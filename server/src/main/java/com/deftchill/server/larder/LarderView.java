@@ -78,8 +78,20 @@ record LarderView(
             String source,
             boolean own) {}
 
-    /** A cooler; airC is its usual temperature, h and hBase its surface coefficients, W/m2K. */
-    record CoolerView(String id, String name, double airC, double h, double hBase, String source, boolean own) {}
+    /**
+     * A cooler; airC is its usual temperature, h and hBase its surface coefficients, W/m2K, powerW the heat that it takes
+     * away (0: no limit), contentsKj that which its contents take up, kJ/K.
+     */
+    record CoolerView(
+            String id,
+            String name,
+            double airC,
+            double h,
+            double hBase,
+            double powerW,
+            double contentsKj,
+            String source,
+            boolean own) {}
 
     /** An allergen; eu and us are its names on the lists, empty where it is not on them. */
     record AllergenView(String id, String name, String eu, String us) {}
