@@ -58,6 +58,21 @@ class LayeredErrandsTest extends Errands {
     }
 
     @Test
+    void aLayerPouredTooHotOnASetOneIsSaidAndMended() {
+        var bench = open("buckthorn-cheesecake");
+        assertThat(bench.line()).containsText("slices from");
+        var verdicts = bench.page().getByLabel("Verdicts");
+        assertThat(verdicts).containsText("Buckthorn mirror on Buckthorn cheese filling joins cleanly");
+        component(bench, "Buckthorn mirror").click();
+        bench.field("Poured at").fill("85 °C");
+        assertThat(verdicts).containsText(Pattern.compile("melts into it|the border bleeds"));
+        bench.button("Pour buckthorn mirror at").click();
+        assertThat(verdicts).containsText("joins cleanly");
+        assertThat(bench.field("Poured at")).not().hasValue("85 °C");
+        assertThat(bench.page().getByText("Buckthorn mirror goes on")).isVisible();
+    }
+
+    @Test
     void aPastedListIsLookedOverBeforeItGoesIn() {
         var bench = open("pear-bay");
         bench.button("paste a list…").click();

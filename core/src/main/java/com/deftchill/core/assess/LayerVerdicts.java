@@ -57,7 +57,7 @@ final class LayerVerdicts {
         var when = bond(dessert, upper, until);
         var names = upper.component().name() + " on " + lower.component().name();
         if (melted <= BLEEDS_MM) {
-            var range = highest <= pour
+            var range = highest <= pour || pour <= surface
                     ? ""
                     : upper.component().gels() && lowest < highest
                             ? ", between " + upper.celsius(lowest) + " and " + upper.celsius(highest)

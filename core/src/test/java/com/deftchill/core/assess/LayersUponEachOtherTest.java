@@ -139,7 +139,7 @@ class LayersUponEachOtherTest {
         var top = of("top", "whipped", "5 °C", NO_GEL, line("cream-35", "120 g", "whipped"));
         var said = verdict(assess(glass(mousse, top)), "layer-joins").orElseThrow();
         assertThat(said.tone()).isEqualTo(Tone.GOOD);
-        assertThat(said.sentence()).contains("as soon as the one below is filled");
+        assertThat(said.sentence()).isEqualTo("Put it on as soon as the one below is filled.");
     }
 
     @Test
