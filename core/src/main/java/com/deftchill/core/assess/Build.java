@@ -45,7 +45,7 @@ final class Build implements Pouring, ChillListener {
     private static final double CRUMB_SECONDS = 30 * 60.0;
 
     /** What never carries a layer is poured upon after this all the same, s: the rest is computed, and it is said. */
-    private static final double GIVEN_UP = 24 * 3600.0;
+    static final double GIVEN_UP = 24 * 3600.0;
 
     /** The longest stay that a place takes, s. */
     private static final double EVER = 59 * 24 * 3600.0;

@@ -21,8 +21,15 @@ final class Milestones {
     static List<Milestone> of(Dessert dessert) {
         var found = new ArrayList<Milestone>();
         var setting = dessert.setting();
+        double before = 0;
         for (var portrait : dessert.portraits()) {
-            if (portrait.startSeconds() > 0 && portrait.study().isPresent()) {
+            double waited = portrait.startSeconds() - before;
+            if (waited == 0 || portrait.study().isEmpty()) {
+                continue;
+            }
+            before = portrait.startSeconds();
+            // What waited in vain is computed all the same, but there is no moment to name.
+            if (waited < Build.GIVEN_UP) {
                 found.add(milestone(
                         portrait.study().get(),
                         "pours-" + portrait.index(),
