@@ -69,7 +69,7 @@ class LayeredErrandsTest extends Errands {
         bench.button("Pour buckthorn mirror at").click();
         assertThat(verdicts).containsText("joins cleanly");
         assertThat(bench.field("Poured at")).not().hasValue("85 °C");
-        assertThat(bench.page().getByText("Buckthorn mirror goes on")).isVisible();
+        assertThat(bench.page().getByText("Buckthorn cheese filling goes on")).isVisible();
     }
 
     @Test
