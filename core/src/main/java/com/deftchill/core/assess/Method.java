@@ -85,27 +85,25 @@ final class Method {
 
     /** Minutes from filling the layer below until this one no longer bonds with it. */
     private Optional<Double> bondsFor(Portrait portrait) {
-        for (int i = portrait.index() - 1; i >= 0; i--) {
-            var lower = dessert.portraits().get(i);
-            if (lower.bed().exists()) {
-                return lower.study()
-                        .filter(Study::sets)
-                        .map(s -> s.history().bondsUntilSeconds() / 60)
-                        .filter(minutes -> Double.isFinite(minutes) && minutes > waitOn(portrait));
-            }
-        }
-        return Optional.empty();
+        return below(portrait)
+                .flatMap(Portrait::study)
+                .filter(Study::sets)
+                .map(s -> s.history().bondsUntilSeconds() / 60)
+                .filter(minutes -> Double.isFinite(minutes) && minutes > waitOn(portrait));
     }
 
     /** Minutes from filling the layer below until this one may follow. */
     private double waitOn(Portrait portrait) {
-        for (int i = portrait.index() - 1; i >= 0; i--) {
-            var lower = dessert.portraits().get(i);
-            if (lower.bed().exists()) {
-                return (portrait.startSeconds() - lower.startSeconds()) / 60;
-            }
-        }
-        return 0;
+        return below(portrait)
+                .map(lower -> (portrait.startSeconds() - lower.startSeconds()) / 60)
+                .orElse(0.0);
+    }
+
+    /** What a component lies on in the mould. */
+    private Optional<Portrait> below(Portrait portrait) {
+        return dessert.portraits().subList(0, portrait.index()).stream()
+                .filter(lower -> lower.bed().exists())
+                .reduce((lower, upper) -> upper);
     }
 
     private void chill(String last) {
