@@ -226,7 +226,7 @@ export function blankFormula(kitchen?: KitchenSettings): Formula {
   const line = (ingredient: string, amount: string) => ({ ingredient, amount, treatment: '', share: '' })
   const fahrenheit = kitchen?.temperature === 'fahrenheit'
   return {
-    schema: 3,
+    schema: 4,
     name: 'New set cream',
     measures: kitchen?.measures ?? 'metric',
     served: 'turned-out',
@@ -246,8 +246,15 @@ export function blankFormula(kitchen?: KitchenSettings): Formula {
         pourTemperature: fahrenheit ? '90 °F' : '32 °C',
       },
     ],
-    mould: { mould: 'dariole', count: '8', loss: '' },
-    cooler: { cooler: 'fridge-still', air: fahrenheit ? '39 °F' : '4 °C' },
+    mould: { mould: 'dariole', count: '8', loss: '', slant: '' },
+    cooler: {
+      cooler: 'fridge-still',
+      air: fahrenheit ? '39 °F' : '4 °C',
+      places: [],
+      doors: '',
+      room: '',
+      plate: '',
+    },
     pouredAt: '14:00',
     own: [],
   }

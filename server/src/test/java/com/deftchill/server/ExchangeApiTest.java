@@ -48,7 +48,7 @@ class ExchangeApiTest {
                 "hurried-apricot-mousse"
             })
     void everySampleIsOfThePublishedSchemaAndComesBackAsItWent(String name) {
-        var published = api.get("/api/schemas/formula-3.json");
+        var published = api.get("/api/schemas/formula-4.json");
         assertThat(published.contentType()).startsWith("application/schema+json");
         var schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
                 .getSchema(published.text());
@@ -77,7 +77,7 @@ class ExchangeApiTest {
         assertThat(imported.status()).isEqualTo(201);
         var stored =
                 api.get("/api/formulas/" + imported.json().at("/id").asString()).json();
-        assertThat(stored.at("/document/schema").asInt()).isEqualTo(3);
+        assertThat(stored.at("/document/schema").asInt()).isEqualTo(4);
         assertThat(stored.at("/document/components/0/gel/amount").asString()).isEqualTo("8 g");
     }
 

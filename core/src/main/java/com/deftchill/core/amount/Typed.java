@@ -12,6 +12,8 @@ import java.util.regex.Pattern;
 public final class Typed {
     private static final Pattern NUMBER_AND_UNIT = Pattern.compile("([-+−]?)(\\d+(?:[.,]\\d+)?|[.,]\\d+)\\s*(\\D*)");
     private static final Pattern THOUSANDS_OR_DECIMAL = Pattern.compile("[1-9]\\d{0,2},\\d{3}");
+    private static final Pattern HOURS_AND_MINUTES =
+            Pattern.compile("(\\d{1,3})\\s*h(?:ours?)?\\s*(\\d{1,2})\\s*(?:m|min|mins|minutes)?");
     private static final Pattern TIME = Pattern.compile("(\\d{1,2})[:.h](\\d{2})");
 
     private Typed() {}
@@ -62,14 +64,20 @@ public final class Typed {
         return within(number(matcher), leastPercent, mostPercent, "%") / 100;
     }
 
-    /** Minutes from text such as {@code 10}, {@code 10 min} or {@code 1.5 h}, within a range that includes its ends. */
+    /** Minutes from text such as {@code 10}, {@code 10 min}, {@code 1.5 h}, {@code 2 h 30} or {@code 2 days}, within a range that includes its ends. */
     public static double minutes(String text, double least, double most) throws UnreadableException {
+        var both = HOURS_AND_MINUTES.matcher(text.strip().toLowerCase(Locale.ROOT));
+        if (both.matches()) {
+            return within(
+                    60 * Double.parseDouble(both.group(1)) + Double.parseDouble(both.group(2)), least, most, "min");
+        }
         var matcher = numberIn(text, "a duration such as 10 min");
         double factor = switch (unit(matcher)) {
             case "", "min", "mins", "minute", "minutes" -> 1;
             case "h", "hour", "hours" -> 60;
+            case "d", "day", "days" -> 24 * 60;
             case "s", "sec", "seconds" -> 1 / 60.;
-            default -> throw new UnreadableException("the unit must be min or h, as in 10 min");
+            default -> throw new UnreadableException("the unit must be min, h or days, as in 10 min");
         };
         return within(number(matcher) * factor, least, most, "min");
     }

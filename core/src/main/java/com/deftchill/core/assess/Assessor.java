@@ -14,6 +14,7 @@ import com.deftchill.core.kitchen.Workplace;
 import com.deftchill.core.larder.Mould.Release;
 import com.deftchill.core.verdict.Problem;
 import com.deftchill.core.verdict.Verdict;
+import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -37,6 +38,78 @@ public final class Assessor {
     public Outcome assess(WrittenFormula formula, Workplace workplace) {
         var studied = study(formula, workplace);
         return new Outcome(studied.dessert().map(dessert -> assessment(dessert, workplace)), studied.problems());
+    }
+
+    /** What came of chilling: everything about it, or the problems that stand in its way. */
+    public record ColdOutcome(Optional<ColdAnswer> answer, List<Problem> problems) {}
+
+    /** The whole chill of a formula, with the field over time and what happens at the table. */
+    public ColdOutcome chill(WrittenFormula formula, Workplace workplace) {
+        var settings = new Study.Settings(workplace.kitchen(), gelatin, chill).recording();
+        var studied = study(formula, workplace, settings);
+        if (studied.dessert().isEmpty()) {
+            return new ColdOutcome(Optional.empty(), studied.problems());
+        }
+        var dessert = studied.dessert().get();
+        if (dessert.studies().isEmpty()) {
+            return new ColdOutcome(
+                    Optional.empty(),
+                    List.of(Problem.of(
+                            "nothing-poured",
+                            "/components",
+                            "Components",
+                            "",
+                            "nothing in it is poured: there is no chill to follow")));
+        }
+        var verdicts = verdicts(dessert, new Flags(dessert, workplace.larder()));
+        return new ColdOutcome(Optional.of(ColdWriter.of(dessert, verdicts)), List.of());
+    }
+
+    /** How early and how late each milestone may come; the problems that stand in the way. */
+    public record UncertaintyOutcome(Optional<Uncertainty> uncertainty, List<Problem> problems) {}
+
+    /** Runs the corners of what is not known exactly. */
+    public UncertaintyOutcome uncertainty(WrittenFormula formula, Workplace workplace) {
+        var settings = new Study.Settings(workplace.kitchen(), gelatin, chill);
+        var studied = study(formula, workplace, settings);
+        return new UncertaintyOutcome(
+                studied.dessert()
+                        .map(likely ->
+                                Uncertainty.of(likely, nudge -> Dessert.of(likely.batch(), settings.with(nudge)))),
+                studied.problems());
+    }
+
+    /**
+     * A formula in the figures that it is compared by.
+     *
+     * @param by clock time at which it is wanted; absent when it is not asked
+     */
+    public WhatIf whatIf(WrittenFormula formula, Optional<LocalTime> by, Workplace workplace) {
+        var studied = study(formula, workplace);
+        return studied.dessert()
+                .map(dessert -> WhatIf.of(
+                        dessert,
+                        verdicts(dessert, new Flags(dessert, workplace.larder())),
+                        by.map(time -> minutes(dessert.batch().pouredAt(), time))))
+                .orElseGet(() -> WhatIf.cannot(studied.problems()));
+    }
+
+    /** Minutes until the clock next shows a time. */
+    private static double minutes(LocalTime from, LocalTime to) {
+        double minutes = (to.toSecondOfDay() - from.toSecondOfDay()) / 60.0;
+        return minutes <= 0 ? minutes + 24 * 60 : minutes;
+    }
+
+    /** What could be done otherwise to have it sooner, the cheapest first; problems where it cannot be computed. */
+    public record WaysOutcome(List<Way> ways, List<Problem> problems) {}
+
+    public WaysOutcome ways(WrittenFormula formula, Workplace workplace) {
+        var studied = study(formula, workplace);
+        return new WaysOutcome(
+                studied.dessert()
+                        .map(dessert -> Ways.of(dessert, formula, workplace.larder()))
+                        .orElse(List.of()),
+                studied.problems());
     }
 
     /** What came of swapping: swaps, or the problems that stand in their way. */
@@ -110,6 +183,10 @@ public final class Assessor {
 
     /** Computes a formula through. */
     Studied study(WrittenFormula formula, Workplace workplace) {
+        return study(formula, workplace, new Study.Settings(workplace.kitchen(), gelatin, chill));
+    }
+
+    private Studied study(WrittenFormula formula, Workplace workplace, Study.Settings settings) {
         var reading = BatchReader.read(formula, workplace.larder(), workplace.kitchen());
         if (reading.batch().isEmpty()) {
             return new Studied(Optional.empty(), reading.problems());
@@ -119,7 +196,6 @@ public final class Assessor {
         if (!(height >= Study.LEAST_MM)) {
             return new Studied(Optional.empty(), List.of(tooLow(formula, height)));
         }
-        var settings = new Study.Settings(workplace.kitchen(), gelatin, chill);
         return new Studied(Optional.of(Dessert.of(batch, settings)), List.of());
     }
 
@@ -177,6 +253,9 @@ public final class Assessor {
         verdicts.addAll(flags.cautions());
         CoolingVerdicts.safety(dessert).ifPresent(verdicts::add);
         LoadVerdict.of(dessert).ifPresent(verdicts::add);
+        verdicts.addAll(FloatVerdicts.of(dessert));
+        SlantVerdict.of(dessert).ifPresent(verdicts::add);
+        verdicts.addAll(PlaceVerdicts.of(dessert, flags.rawEgg()));
         verdicts.sort(Comparator.comparing(Verdict::tone));
         return verdicts;
     }

@@ -4,10 +4,14 @@ import com.deftchill.core.batch.Batch;
 import com.deftchill.core.batch.Component;
 import com.deftchill.core.batch.Kind;
 import com.deftchill.core.batch.Stack;
+import com.deftchill.core.batch.Stay;
+import com.deftchill.core.batch.Timetable;
+import com.deftchill.core.chill.AirOfCooler;
 import com.deftchill.core.chill.ChillListener;
 import com.deftchill.core.chill.ChillReport;
 import com.deftchill.core.chill.ChillSimulation;
 import com.deftchill.core.chill.Grid;
+import com.deftchill.core.chill.Ice;
 import com.deftchill.core.chill.Material;
 import com.deftchill.core.chill.Place;
 import com.deftchill.core.chill.Pouring;
@@ -20,6 +24,7 @@ import com.deftchill.core.vessel.Profile;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 
@@ -50,6 +55,11 @@ final class Build implements Pouring, ChillListener {
     /** The longest stay that a place takes, s. */
     private static final double EVER = 59 * 24 * 3600.0;
 
+    /** What comes late into its last place is judged after so long there, s. */
+    private static final double SETTLES = 12 * 3600.0;
+
+    private static final double SAME_MOMENT = 1e-3;
+
     /**
      * A layer of it.
      *
@@ -72,13 +82,23 @@ final class Build implements Pouring, ChillListener {
     }
 
     private final List<Layer> layers;
+    private final Timetable timetable;
+    private final double pourK;
     private final double[] starts;
     private int poured = 1;
     private ChillReport report;
+    private double peakAirC = Double.NEGATIVE_INFINITY;
+    private Optional<FieldRecorder> recorder = Optional.empty();
+    private Optional<AtTheTable> table = Optional.empty();
 
-    private Build(List<Layer> layers) {
+    private Build(List<Layer> layers, Timetable timetable, double pourK) {
         this.layers = layers;
+        this.timetable = timetable;
+        this.pourK = pourK;
         starts = new double[layers.size()];
+        for (int i = 0; i < Math.min(1, starts.length); i++) {
+            judge(i);
+        }
     }
 
     /** Fills the mould and chills it; of a dessert without a poured layer there is nothing to follow. */
@@ -92,20 +112,48 @@ final class Build implements Pouring, ChillListener {
         boolean any =
                 lying.stream().anyMatch(i -> !batch.components().get(i).kind().isSolid());
         if (!any) {
-            return new Build(List.of());
+            return new Build(List.of(), batch.timetable(), 0);
         }
-        var surface = settings.options().forSurface(batch.cooler().h());
+        var stays = batch.timetable().stays();
+        double h = stays.stream().mapToDouble(stay -> stay.cooler().h()).max().orElse(0);
+        var surface = settings.options().forSurface(h);
         var options = lying.size() == 1 ? surface : surface.coarser();
         var vessel = batch.mould().vessel();
         var grid = Grid.of(vessel, interfaces(stack, lying), options);
         var layers = layers(batch, stack, mixes, lying, grid, settings);
-        var build = new Build(layers);
+        var build = new Build(layers, batch.timetable(), settings.nudge().pourK());
         var materials = materials(layers, grid);
-        var cooler = batch.cooler();
-        var place = new Place(batch.airC(), cooler.h(), cooler.h(), cooler.hBase(), EVER);
+        if (settings.recorded()) {
+            build.recorder = Optional.of(new FieldRecorder(grid, layers, vessel));
+            build.table =
+                    Optional.of(new AtTheTable(batch, grid, interfaces(stack, lying), materials, layers, options));
+        }
         build.report = new ChillSimulation(grid, materials, vessel.material(), options)
-                .run(build, BENCH_C, List.of(place), build);
+                .run(build, BENCH_C, places(batch, settings.nudge()), build);
         return build;
+    }
+
+    /** The places of the timetable; what is late for its end waits on in the cooler. */
+    private static List<Place> places(Batch batch, Study.Nudge nudge) {
+        var table = batch.timetable();
+        var places = new ArrayList<Place>();
+        for (var stay : table.stays()) {
+            places.add(stay.place(Math.min(EVER, stay.seconds()), nudge.h(), nudge.airK(), air(stay, batch)));
+        }
+        if (table.ends()) {
+            var home = new Stay(batch.cooler(), batch.airC(), EVER, Stay.Cover.OPEN, Stay.Stand.USUAL);
+            places.add(home.place(EVER, nudge.h(), nudge.airK(), air(home, batch)));
+        }
+        return places;
+    }
+
+    private static AirOfCooler air(Stay stay, Batch batch) {
+        var cooler = stay.cooler();
+        return AirOfCooler.of(
+                cooler.powerW(),
+                1000 * cooler.contentsKj(),
+                batch.count(),
+                batch.timetable().doorsPerHour());
     }
 
     private static double[] interfaces(Stack stack, List<Integer> lying) {
@@ -129,10 +177,18 @@ final class Build implements Pouring, ChillListener {
             var slab = slab(grid, row, to, bed.inside(), whole);
             var component = batch.components().get(i);
             var mix = mixes.get(i);
-            var material = Material.of(mix.composition(), mix.airShare());
+            var material = batch.timetable().freezes()
+                    ? Material.freezing(mix.composition(), mix.airShare())
+                    : Material.of(mix.composition(), mix.airShare());
+            var thaw = batch.timetable().freezes()
+                    ? Thaw.of(
+                            Ice.of(mix.composition()),
+                            component.gelProduct(),
+                            batch.timetable().last().airC())
+                    : Thaw.NEVER_FROZEN;
             var chill = component.kind().isSolid()
                     ? null
-                    : chill(component, mix, slab, material.density(), massOn(batch, stack, i), settings);
+                    : chill(component, mix, slab, material.density(), massOn(batch, stack, i), thaw, settings);
             layers.add(new Layer(i, component, slab, material, chill));
             row = to;
         }
@@ -153,12 +209,19 @@ final class Build implements Pouring, ChillListener {
     }
 
     private static Chill chill(
-            Component component, Mix mix, Slab slab, double density, double aboveG, Study.Settings settings) {
+            Component component,
+            Mix mix,
+            Slab slab,
+            double density,
+            double aboveG,
+            Thaw thaw,
+            Study.Settings settings) {
         var model = GelModel.of(settings.parameters(), component.gelProduct());
         var factors = component.factors(mix);
         var fat = FatSet.of(component, mix);
         var slump = new Slump(slab, density, aboveG / 1000);
-        var set = new SetHistory(slab, model, mix.gelatinGramsPerLitre(), factors.product(), fat, slump);
+        double strength = factors.product() * settings.nudge().strength();
+        var set = new SetHistory(slab, model, mix.gelatinGramsPerLitre(), strength, fat, slump, thaw);
         return new Chill(model, factors, fat, slump, set);
     }
 
@@ -195,7 +258,7 @@ final class Build implements Pouring, ChillListener {
         return layers.stream()
                 .map(l -> new Pouring.Layer(
                         l.slab().toRow(),
-                        l.component().kind().isSolid() ? BENCH_C : l.component().pourC()))
+                        l.component().kind().isSolid() ? BENCH_C : l.component().pourC() + pourK))
                 .toList();
     }
 
@@ -206,6 +269,7 @@ final class Build implements Pouring, ChillListener {
         }
         starts[next] = seconds;
         poured = next + 1;
+        judge(next);
         return true;
     }
 
@@ -218,30 +282,117 @@ final class Build implements Pouring, ChillListener {
                 || since >= GIVEN_UP;
     }
 
+    /** When a layer is judged, s: when it is served; without such a moment a day after its pour, or settled in its place. */
+    private double judgedAt(int layer) {
+        if (timetable.ends() && starts[layer] < timetable.endSeconds()) {
+            return timetable.endSeconds();
+        }
+        return Math.max(starts[layer] + SetHistory.JUDGED_AT, settledSeconds());
+    }
+
+    private double settledSeconds() {
+        int last = timetable.stays().size() - 1;
+        return last == 0 || timetable.ends() ? 0 : timetable.startSeconds(last) + SETTLES;
+    }
+
+    private void judge(int layer) {
+        var history = layers.get(layer).history();
+        if (history != null) {
+            history.set().judgeAt(judgedAt(layer) - starts[layer]);
+        }
+    }
+
+    /** When the dessert is served, or, without such a moment, judged, s. */
+    double servedSeconds() {
+        double latest = 0;
+        for (int i = 0; i < starts.length; i++) {
+            latest = Math.max(latest, judgedAt(i));
+        }
+        return latest;
+    }
+
     @Override
     public double stopAfter(double seconds) {
-        double next = starts[poured - 1] + LASTS;
+        double next = poured == layers.size() && !timetable.ends() ? end() : Double.POSITIVE_INFINITY;
         for (int i = 0; i < poured; i++) {
-            boolean crumb = layers.get(i).component().kind() == Kind.CRUMB;
-            double stop = starts[i] + (crumb ? CRUMB_SECONDS : SetHistory.JUDGED_AT);
+            double stop = judgedAt(i);
             next = stop > seconds ? Math.min(next, stop) : next;
+            double hardened = starts[i] + CRUMB_SECONDS;
+            boolean crumb = layers.get(i).component().kind() == Kind.CRUMB;
+            next = crumb && hardened > seconds ? Math.min(next, hardened) : next;
         }
         return next;
     }
 
+    /** Until when it is followed once all of it is poured, s. */
+    private double end() {
+        return Math.max(starts[poured - 1] + LASTS, settledSeconds() + SETTLES);
+    }
+
     @Override
     public boolean endsAt(double seconds) {
-        return poured == layers.size() && seconds >= starts[poured - 1] + LASTS;
+        if (poured < layers.size()) {
+            return false;
+        }
+        if (!timetable.ends()) {
+            return seconds >= end();
+        }
+        boolean served = seconds >= timetable.endSeconds() - SAME_MOMENT;
+        return served && (ready() || seconds >= end());
+    }
+
+    private boolean ready() {
+        return layers.stream()
+                .filter(l -> l.history() != null && l.history().sets(l.component()))
+                .allMatch(l -> Double.isFinite(l.history().set().setSeconds()));
+    }
+
+    @Override
+    public void air(double seconds, double airCelsius) {
+        // Only the cooler's own warming counts, not a room that it stands in.
+        peakAirC = stayAt(seconds).cooler().powerW() > 0 ? Math.max(peakAirC, airCelsius) : peakAirC;
+        recorder.ifPresent(r -> r.air(seconds, airCelsius));
+    }
+
+    private Stay stayAt(double seconds) {
+        double end = 0;
+        for (var stay : timetable.stays()) {
+            end += stay.seconds();
+            if (seconds <= end) {
+                return stay;
+            }
+        }
+        return timetable.last();
     }
 
     @Override
     public void afterStep(double seconds, double stepSeconds, double[] meanCelsius, double[] celsius) {
+        boolean late = timetable.ends() && seconds > timetable.endSeconds() + SAME_MOMENT;
+        boolean chilling = late || seconds <= timetable.coldUntilSeconds() + SAME_MOMENT;
         for (int i = 0; i < poured; i++) {
             var chill = layers.get(i).history();
             if (chill != null) {
-                chill.set().afterStep(seconds - starts[i], stepSeconds, meanCelsius, celsius);
+                chill.set().afterStep(seconds - starts[i], stepSeconds, meanCelsius, celsius, chilling);
             }
         }
+        recorder.ifPresent(r -> r.afterStep(seconds, poured, celsius));
+        table.filter(t -> poured == layers.size() && Math.abs(seconds - servedSeconds()) < SAME_MOMENT)
+                .ifPresent(t -> t.take(celsius));
+    }
+
+    /** Highest air temperature of a cooler while the dessert stands in it, °C; far below zero where there is none. */
+    double peakAirC() {
+        return peakAirC;
+    }
+
+    /** The field over time, if it was to be kept. */
+    Optional<FieldRecorder> recorder() {
+        return recorder;
+    }
+
+    /** What happens once it is served, if that was to be known. */
+    Optional<AtTheTable> table() {
+        return table;
     }
 
     /** What was poured or laid in, by the index of its component. */

@@ -7,21 +7,28 @@ package com.deftchill.core.assess;
 final class Crossing {
     private final double limit;
     private final boolean rising;
+    private final boolean stays;
     private double lastSeconds;
     private double lastValue = Double.NaN;
     private double found = Double.POSITIVE_INFINITY;
 
-    private Crossing(double limit, boolean rising) {
+    private Crossing(double limit, boolean rising, boolean stays) {
         this.limit = limit;
         this.rising = rising;
+        this.stays = stays;
     }
 
     static Crossing risesTo(double limit) {
-        return new Crossing(limit, true);
+        return new Crossing(limit, true, true);
     }
 
     static Crossing fallsTo(double limit) {
-        return new Crossing(limit, false);
+        return new Crossing(limit, false, true);
+    }
+
+    /** The first moment at which it has fallen to a limit, whatever becomes of it. */
+    static Crossing firstFallsTo(double limit) {
+        return new Crossing(limit, false, false);
     }
 
     void follow(double seconds, double value) {
@@ -29,7 +36,7 @@ final class Crossing {
         if (reached && found == Double.POSITIVE_INFINITY) {
             double share = Double.isNaN(lastValue) ? 1 : (limit - lastValue) / (value - lastValue);
             found = lastSeconds + share * (seconds - lastSeconds);
-        } else if (!reached) {
+        } else if (!reached && stays) {
             found = Double.POSITIVE_INFINITY;
         }
         lastSeconds = seconds;

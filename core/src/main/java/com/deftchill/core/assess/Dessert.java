@@ -20,8 +20,9 @@ import java.util.stream.Stream;
  *
  * @param stack how the layers lie in the mould
  * @param portraits of the components, in the order of the formula
+ * @param build how it was poured and chilled
  */
-record Dessert(Batch batch, Kitchen kitchen, Stack stack, List<Portrait> portraits) {
+record Dessert(Batch batch, Kitchen kitchen, Stack stack, List<Portrait> portraits, Build build) {
     Dessert {
         portraits = List.copyOf(portraits);
     }
@@ -43,7 +44,7 @@ record Dessert(Batch batch, Kitchen kitchen, Stack stack, List<Portrait> portrai
             portraits.add(
                     new Portrait(batch, settings.kitchen(), i, components.get(i), mixes.get(i), bed, start, study));
         }
-        return new Dessert(batch, settings.kitchen(), stack, portraits);
+        return new Dessert(batch, settings.kitchen(), stack, portraits, build);
     }
 
     /** Whether the mould is turned over, so that what was poured first is on top. */
@@ -90,9 +91,41 @@ record Dessert(Batch batch, Kitchen kitchen, Stack stack, List<Portrait> portrai
         return latest(setting().stream().map(s -> s.startSeconds() + s.history().setSeconds()));
     }
 
-    /** Until all of it may be turned out. */
+    /** Until all of it may be turned out; what is peeled while frozen, until it is. */
     double readySeconds() {
-        return latest(setting().stream().map(s -> s.startSeconds() + s.history().readySeconds()));
+        return peelsFrozen()
+                ? frozenSeconds()
+                : latest(setting().stream()
+                        .map(s -> s.startSeconds() + s.history().readySeconds()));
+    }
+
+    /** Whether any of it has been ice. */
+    boolean wasFrozen() {
+        return studies().stream().anyMatch(s -> s.history().wasFrozen());
+    }
+
+    /** Until all of it is so cold that it is peeled; infinite if it never is. */
+    double frozenSeconds() {
+        return latest(studies().stream().map(s -> s.startSeconds() + s.history().frozenSeconds()));
+    }
+
+    /** Until no ice is left and the core is thawed. */
+    double thawedSeconds() {
+        return latest(studies().stream()
+                .filter(s -> s.history().wasFrozen())
+                .map(s -> s.startSeconds() + s.history().thawedSeconds()));
+    }
+
+    /** Whether it leaves its mould frozen. */
+    boolean peelsFrozen() {
+        return wasFrozen() && Milestones.turnsOut(batch) && Double.isFinite(frozenSeconds());
+    }
+
+    /** When its firmness and height are judged, in words. */
+    String whenJudged() {
+        return batch.timetable().ends() && setSeconds() <= batch.timetable().endSeconds()
+                ? "at service, " + clock(batch.timetable().endSeconds())
+                : "the next day";
     }
 
     /** Until all of it is at its best. */

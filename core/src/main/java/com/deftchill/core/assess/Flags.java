@@ -195,7 +195,7 @@ final class Flags {
                 "Less spirit; boiling it off by itself first; a cordial instead.");
     }
 
-    private boolean rawEgg() {
+    boolean rawEgg() {
         return !raw().isEmpty();
     }
 

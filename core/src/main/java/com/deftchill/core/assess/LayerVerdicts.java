@@ -23,8 +23,49 @@ final class LayerVerdicts {
 
     private LayerVerdicts() {}
 
-    static List<Verdict> of(Dessert dessert) {
-        var verdicts = new ArrayList<Verdict>();
+    /**
+     * How a layer meets the set one below, as it is poured.
+     *
+     * @param lower what it is poured on
+     * @param upper what is poured
+     * @param surfaceC surface below at that moment, °C
+     * @param meltedMm depth that melts
+     * @param highestC warmest pour that melts no more than a millimetre, °C
+     * @param lowestC coolest pour that still runs, °C
+     * @param bondsUntilSeconds until then the surface bonds, s after the first pour
+     */
+    record Gate(
+            Study lower,
+            Study upper,
+            double surfaceC,
+            double meltedMm,
+            double highestC,
+            double lowestC,
+            double bondsUntilSeconds) {
+        static Gate of(Study lower, Study upper) {
+            double surface = lower.history().topCelsius(upper.startSeconds() - lower.startSeconds());
+            double melts = lower.loosensC();
+            var meeting = new Meeting(
+                    lower.material(),
+                    lower.bed().heightMm(),
+                    upper.material(),
+                    upper.bed().heightMm());
+            double pour = upper.component().pourC();
+            // A cool layer melts nothing, however warm the one below still is.
+            return new Gate(
+                    lower,
+                    upper,
+                    surface,
+                    pour > surface ? meeting.meltedMm(surface, pour, melts) : 0,
+                    Math.floor(meeting.highestC(surface, melts, BLEEDS_MM)),
+                    Math.ceil(Math.max(upper.onsetC() + POUR_MARGIN_K, 0)),
+                    lower.startSeconds() + lower.history().bondsUntilSeconds());
+        }
+    }
+
+    /** Where layers are poured on set ones, bottom first. */
+    static List<Gate> gates(Dessert dessert) {
+        var gates = new ArrayList<Gate>();
         var lying = dessert.portraits().stream().filter(p -> p.bed().exists()).toList();
         for (int i = 1; i < lying.size(); i++) {
             var lower = lying.get(i - 1).study().filter(Study::sets);
@@ -32,27 +73,26 @@ final class LayerVerdicts {
             if (lower.isPresent()
                     && upper.isPresent()
                     && Double.isFinite(lower.get().history().setSeconds())) {
-                verdicts.add(meeting(dessert, lower.get(), upper.get()));
+                gates.add(Gate.of(lower.get(), upper.get()));
             }
         }
-        return verdicts;
+        return gates;
     }
 
-    private static Verdict meeting(Dessert dessert, Study lower, Study upper) {
-        double wait = upper.startSeconds() - lower.startSeconds();
-        double surface = lower.history().topCelsius(wait);
+    static List<Verdict> of(Dessert dessert) {
+        return gates(dessert).stream().map(gate -> meeting(dessert, gate)).toList();
+    }
+
+    private static Verdict meeting(Dessert dessert, Gate gate) {
+        var lower = gate.lower();
+        var upper = gate.upper();
+        double surface = gate.surfaceC();
         double melts = lower.loosensC();
-        var meeting = new Meeting(
-                lower.material(),
-                lower.bed().heightMm(),
-                upper.material(),
-                upper.bed().heightMm());
         double pour = upper.component().pourC();
-        // A cool layer melts nothing, however warm the one below still is.
-        double melted = pour > surface ? meeting.meltedMm(surface, pour, melts) : 0;
-        double highest = Math.floor(meeting.highestC(surface, melts, BLEEDS_MM));
-        double lowest = Math.ceil(Math.max(upper.onsetC() + POUR_MARGIN_K, 0));
-        double until = lower.startSeconds() + lower.history().bondsUntilSeconds();
+        double melted = gate.meltedMm();
+        double highest = gate.highestC();
+        double lowest = gate.lowestC();
+        double until = gate.bondsUntilSeconds();
         var evidence = evidence(lower, upper, surface, melts, melted);
         var when = bond(dessert, upper, until);
         var names = upper.component().name() + " on " + lower.component().name();

@@ -45,11 +45,17 @@ final class LineWriter {
         if (Double.isInfinite(set)) {
             return "Does not set within two days.";
         }
+        if (dessert.wasFrozen()) {
+            return frozen(dessert);
+        }
         var text = new StringBuilder(set > 0 ? "Sets by " + dessert.clock(set) : "Holds as soon as it is filled");
         double ready = dessert.readySeconds();
         boolean slices = batch.served() == Served.SLICED;
         if (!Milestones.turnsOut(batch)) {
-            text.append(", at its best from ").append(dessert.clock(dessert.bestSeconds()));
+            text.append(
+                    batch.timetable().ends()
+                            ? ", served at " + dessert.clock(batch.timetable().endSeconds())
+                            : ", at its best from " + dessert.clock(dessert.bestSeconds()));
         } else if (Double.isInfinite(ready)) {
             text.append(slices ? ", but not to be sliced" : ", but not to be turned out")
                     .append(" within two days");
@@ -60,9 +66,27 @@ final class LineWriter {
                     .append(Typed.write(dessert.standingMm(), 0))
                     .append(" of ")
                     .append(Words.mm(dessert.mouldedMm()))
-                    .append(" the next day");
+                    .append(" ")
+                    .append(dessert.whenJudged());
         }
         return text.append('.').toString();
+    }
+
+    private static String frozen(Dessert dessert) {
+        double frozen = dessert.frozenSeconds();
+        double thawed = dessert.thawedSeconds();
+        var through = Double.isInfinite(frozen)
+                ? "Freezes, but not through"
+                : "Frozen through by " + dessert.clock(frozen)
+                        + (Milestones.turnsOut(dessert.batch()) ? ", out of its mould then" : "");
+        return through
+                + (Double.isInfinite(thawed)
+                        ? ", and it stays ice where it stands."
+                        : ", thawed by " + dessert.clock(thawed)
+                                + (dessert.turnsOut()
+                                        ? ", stands " + Typed.write(dessert.standingMm(), 0) + " of "
+                                                + Words.mm(dessert.mouldedMm()) + "."
+                                        : "."));
     }
 
     private static String dip(Dessert dessert) {

@@ -38,7 +38,12 @@ final class LoadVerdict {
             return Optional.empty();
         }
         var loads = studies.stream().map(study -> load(study, 1)).toList();
-        var found = outcome(dessert, loads);
+        var lumped = outcome(dessert, loads);
+        var found = new Outcome(
+                Math.max(air, dessert.build().peakAirC()),
+                lumped.warmSeconds(),
+                lumped.workSeconds(),
+                lumped.lateSeconds());
         if (found.peakC() - air < NOTICED_K) {
             return Optional.empty();
         }
@@ -55,7 +60,8 @@ final class LoadVerdict {
                 + dessert.celsius(found.peakC()) + ", and all else in it warms along."
                 + (found.lateSeconds() < NOTICED_S
                         ? ""
-                        : " Count on " + later(found) + "; in two loads, one after the other, on " + later(half)
+                        : " That costs about " + later(found)
+                                + ", counted in the times here; in two loads, one after the" + " other, " + later(half)
                                 + " for each.");
         return Optional.of(new Verdict(
                 "cooler-load",
@@ -71,9 +77,7 @@ final class LoadVerdict {
         if (Double.isInfinite(outcome.lateSeconds())) {
             return "more than three days";
         }
-        return outcome.lateSeconds() < NOTICED_S
-                ? "no delay"
-                : Words.duration(outcome.lateSeconds()) + " later than said";
+        return outcome.lateSeconds() < NOTICED_S ? "no delay" : Words.duration(outcome.lateSeconds());
     }
 
     private static Outcome outcome(Dessert dessert, List<Load> loads) {
@@ -110,12 +114,16 @@ final class LoadVerdict {
         var cooled = new ArrayList<>(loads);
         var load = loads.get(most);
         cooled.set(most, new Load(load.startSeconds(), load.heatJPerK(), load.tauSeconds(), lowest));
+        var before = outcome(dessert, loads);
         var after = outcome(dessert, cooled);
+        double less = Math.max(0, before.peakC() - after.peakC());
         var text = study.celsius(lowest);
         return List.of(new Fix(
                 "Cool it in ice water and pour at " + text,
-                "the air rises to " + dessert.celsius(after.peakC()) + " instead of " + dessert.celsius(found.peakC())
-                        + ", " + later(after),
+                "the air rises about " + study.difference(less) + " less, "
+                        + (before.lateSeconds() - after.lateSeconds() < NOTICED_S
+                                ? "as soon cold"
+                                : Words.duration(before.lateSeconds() - after.lateSeconds()) + " sooner cold"),
                 List.of(new Fix.Change(study.at("/pourTemperature"), text))));
     }
 
@@ -142,8 +150,8 @@ final class LoadVerdict {
                 List.of(
                         new Constant("spent without a load", "0.3 of the power", "E", "engineering estimate"),
                         new Constant("domestic fridge", "100 to 150 W", "L", "typical ratings")),
-                "Half as much again either way: ratings and contents are rough. The times on this page are those of air that"
-                        + " stays cold.",
+                "Half as much again either way: ratings and contents are rough. The peak and the times are those of the"
+                        + " chill itself; what it costs is an estimate with each load at one temperature.",
                 "Fewer at once, an ice bath first, a stronger cooler; its figures are in the larder.");
     }
 }

@@ -111,10 +111,11 @@ final class Method {
         boolean turnsOut = Milestones.turnsOut(batch);
         double from = dessert.studies().get(dessert.studies().size() - 1).startSeconds();
         double until = turnsOut ? dessert.readySeconds() : dessert.setSeconds();
+        var where = PlaceVerdicts.words(dessert);
         var text = Double.isInfinite(until)
-                ? batch.cooler().name() + ". As written it does not set within two days."
-                : batch.cooler().name() + ", covered once cold. Poured at " + batch.pouredAt() + ": "
-                        + (turnsOut ? "turns out from " : "set by ") + dessert.clock(until) + ".";
+                ? where + ". As written it does not set within two days."
+                : where + (batch.timetable().isPlain() ? ", covered once cold" : "") + ". Poured at " + batch.pouredAt()
+                        + ": " + (turnsOut ? "turns out from " : "set by ") + dessert.clock(until) + ".";
         steps.add(new Step(
                 "chill",
                 "",
@@ -138,16 +139,18 @@ final class Method {
         boolean dip = release == Release.DIP
                 && Double.isFinite(main.dip().aim())
                 && main.dip().aim() > 0;
-        var text = switch (release) {
-            case DIP ->
-                dip
-                        ? "Dip " + Words.seconds(main.dip().aim()) + " s in water of "
-                                + dessert.celsius(Study.DIP_WATER_C)
-                                + ", let air in at one edge, turn over onto a wet plate."
-                        : "Run a warm knife round the wall and turn over onto a wet plate.";
-            case PEEL -> "Ease the edge free and peel the mould off.";
-            default -> "Run a warm knife along the wall and lift the mould off.";
-        };
+        var text = dessert.peelsFrozen()
+                ? "Take it off the mould while it is frozen through, and let it thaw in the fridge."
+                : switch (release) {
+                    case DIP ->
+                        dip
+                                ? "Dip " + Words.seconds(main.dip().aim()) + " s in water of "
+                                        + dessert.celsius(Study.DIP_WATER_C)
+                                        + ", let air in at one edge, turn over onto a wet plate."
+                                : "Run a warm knife round the wall and turn over onto a wet plate.";
+                    case PEEL -> "Ease the edge free and peel the mould off.";
+                    default -> "Run a warm knife along the wall and lift the mould off.";
+                };
         steps.add(new Step(
                 "turn-out",
                 "",

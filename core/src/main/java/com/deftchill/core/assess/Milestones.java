@@ -56,7 +56,9 @@ final class Milestones {
             return found;
         }
         var last = setting.get(setting.size() - 1);
-        if (turnsOut(dessert.batch())) {
+        if (dessert.wasFrozen()) {
+            ice(dessert, last, found);
+        } else if (turnsOut(dessert.batch())) {
             found.add(milestone(
                     last,
                     "turns-out",
@@ -65,13 +67,38 @@ final class Milestones {
                     "Set to the centre, core below 8 °C, and the whole body would lose less than "
                             + Words.percent(Slump.READY) + " of its height."));
         }
+        if (dessert.batch().timetable().ends()) {
+            found.add(milestone(
+                    last,
+                    "served",
+                    "Served",
+                    dessert.batch().timetable().endSeconds(),
+                    "The end of the last of its places."));
+        } else {
+            found.add(milestone(
+                    last,
+                    "best",
+                    "At its best",
+                    dessert.bestSeconds(),
+                    "Nine tenths of the firmness that it has after 48 h."));
+        }
+        return found;
+    }
+
+    private static void ice(Dessert dessert, Study last, List<Milestone> found) {
         found.add(milestone(
                 last,
-                "best",
-                "At its best",
-                dessert.bestSeconds(),
-                "Nine tenths of the firmness that it has after 48 h."));
-        return found;
+                "frozen",
+                turnsOut(dessert.batch()) ? "Frozen, comes off" : "Frozen through",
+                dessert.frozenSeconds(),
+                "The warmest point is at or below " + last.celsius(Thaw.PEELS_C)
+                        + ": the outside is hard and the mould peels off clean."));
+        found.add(milestone(
+                last,
+                "thawed",
+                "Thawed",
+                dessert.thawedSeconds(),
+                "No ice is left, and the coldest point is at 4 °C or within half a degree of the air."));
     }
 
     /** Whether it is meant to leave something that lets it go. */

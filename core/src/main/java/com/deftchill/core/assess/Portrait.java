@@ -47,6 +47,11 @@ record Portrait(
         return Words.temperature(celsius, kitchen.temperature());
     }
 
+    /** A difference of temperature as this kitchen reads it. */
+    String kitchenDifference(double kelvin) {
+        return Words.difference(kelvin, kitchen.temperature());
+    }
+
     String name() {
         return component.name();
     }

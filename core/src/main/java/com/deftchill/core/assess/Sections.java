@@ -74,7 +74,7 @@ final class Sections {
     }
 
     /** What it looks like cut: crumb and sponge by their kind, all else by the strongest flavour. */
-    private static String texture(Portrait portrait) {
+    static String texture(Portrait portrait) {
         return switch (portrait.kind()) {
             case CRUMB, SHELL -> "crumb";
             case SOAKED -> "sponge";

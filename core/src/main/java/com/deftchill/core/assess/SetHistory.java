@@ -21,6 +21,9 @@ final class SetHistory implements ChillListener {
     /** A core colder than this may be turned out, °C (handbook 5). */
     static final double CORE_C = 8;
 
+    /** So much of its volume frozen counts as frozen. */
+    private static final double FROZEN_SHARE = 0.5;
+
     private static final double BEST_SHARE = 0.9;
     /** Of its last firmness a surface may have this much and still bond (handbook 5) [E]. */
     private static final double BONDS_SHARE = 0.7;
@@ -33,10 +36,13 @@ final class SetHistory implements ChillListener {
     private final FatSet fat;
     private final Slump slump;
     private final Setting setting;
+    private final Thaw thaw;
 
     private final Crossing set = Crossing.risesTo(Firmness.HOLDS_PA);
     private final Crossing stands = Crossing.fallsTo(Slump.READY);
     private final Crossing coreCold = Crossing.fallsTo(CORE_C);
+    private final Crossing frozen = Crossing.firstFallsTo(Thaw.PEELS_C);
+    private final Crossing thawed;
 
     /** Temperature of the layer's cells, °C. */
     private final double[] here;
@@ -48,16 +54,24 @@ final class SetHistory implements ChillListener {
     private double[] weakest = new double[256];
     private double[] mean = new double[256];
     private double[] warmest = new double[256];
+    private double[] coldest = new double[256];
     private double[] surfacePa = new double[256];
     private double[] surfaceC = new double[256];
     private int count;
+    private double judgedAt = JUDGED_AT;
+    /** Strength left to the gel: less once it has been frozen. */
+    private double strength = 1;
 
-    SetHistory(Slab slab, GelModel model, double gramsPerLitre, double factor, FatSet fat, Slump slump) {
+    private boolean frozenOnce;
+
+    SetHistory(Slab slab, GelModel model, double gramsPerLitre, double factor, FatSet fat, Slump slump, Thaw thaw) {
         this.slab = slab;
         this.model = model;
         curve = new RigidityCurve(model, gramsPerLitre, factor);
         this.fat = fat;
         this.slump = slump;
+        this.thaw = thaw;
+        thawed = Crossing.risesTo(thaw.thawedC());
         here = slab.room();
         setting = model.setting(here.length);
         rowRigidity = new double[slab.rows()];
@@ -65,10 +79,24 @@ final class SetHistory implements ChillListener {
         celsiusWhenJudged = slab.room();
     }
 
+    /** When its firmness is judged, s after its pour. */
+    void judgeAt(double seconds) {
+        judgedAt = seconds;
+    }
+
     @Override
     public void afterStep(double time, double stepSeconds, double[] meanCelsius, double[] celsius) {
+        afterStep(time, stepSeconds, meanCelsius, celsius, true);
+    }
+
+    /** @param chilling whether it is still on its way to being ready: what warms it at the table takes nothing back */
+    void afterStep(double time, double stepSeconds, double[] meanCelsius, double[] celsius, boolean chilling) {
         if (stepSeconds > 0) {
             slab.take(meanCelsius, here);
+            // What ice leaves over is taken to mature no further than at the temperature at which ice begins [E].
+            for (int i = 0; i < here.length; i++) {
+                here[i] = Math.max(here[i], thaw.freezesC());
+            }
             setting.advance(here, stepSeconds);
         }
         slab.take(celsius, here);
@@ -77,10 +105,14 @@ final class SetHistory implements ChillListener {
         }
         seconds[count] = time;
         measure();
-        set.follow(time, weakest[count]);
-        stands.follow(time, slump.meanStrain(rowRigidity));
-        coreCold.follow(time, warmest[count]);
-        if (Math.abs(time - JUDGED_AT) < SAME_MOMENT) {
+        if (chilling) {
+            set.follow(time, weakest[count]);
+            stands.follow(time, slump.meanStrain(rowRigidity));
+            coreCold.follow(time, warmest[count]);
+            frozen.follow(time, warmest[count]);
+        }
+        thawed.follow(time, wasFrozen() ? coldest[count] : Double.NEGATIVE_INFINITY);
+        if (Math.abs(time - judgedAt) < SAME_MOMENT) {
             System.arraycopy(setting.shares(), 0, shareWhenJudged, 0, shareWhenJudged.length);
             System.arraycopy(here, 0, celsiusWhenJudged, 0, celsiusWhenJudged.length);
         }
@@ -98,9 +130,49 @@ final class SetHistory implements ChillListener {
         int row = slab.rows() - 1;
         for (int column = 0; column < slab.columns(row); column++) {
             int at = slab.at(slab.cell(column, row));
-            least = Math.min(least, curve.at(setting.shares()[at]) + fat.at(here[at]));
+            least = Math.min(least, firmness(at));
         }
         return least;
+    }
+
+    /** Rigidity of a point of its part of the grid now, Pa. */
+    private double firmness(int at) {
+        return strength * curve.at(setting.shares()[at]) + fat.at(here[at]);
+    }
+
+    /** Rigidity of each of its cells now, Pa, into a value that every cell of the grid has. */
+    void firmness(float[] ofGrid) {
+        for (int row = 0; row < slab.rows(); row++) {
+            for (int column = 0; column < slab.columns(row); column++) {
+                int cell = slab.cell(column, row);
+                ofGrid[cell] = (float) firmness(slab.at(cell));
+            }
+        }
+    }
+
+    /** Whether most of it has been ice. */
+    boolean wasFrozen() {
+        return frozenOnce;
+    }
+
+    /** Seconds until its warmest point is so cold that it is peeled. */
+    double frozenSeconds() {
+        return frozen.seconds();
+    }
+
+    /** Seconds until it is thawed; infinite while it is not, or was never frozen. */
+    double thawedSeconds() {
+        return thawed.seconds();
+    }
+
+    /** What its gel keeps of its strength, 0.85 after freezing. */
+    double strength() {
+        return strength;
+    }
+
+    /** The same points as they are now, to be followed on by themselves at the table. */
+    TableHistory atTheTable() {
+        return new TableHistory(slab, setting.copy(), curve, strength, fat, slump);
     }
 
     /** Temperature of the middle of its upper face after some seconds, °C. */
@@ -110,6 +182,15 @@ final class SetHistory implements ChillListener {
             i++;
         }
         return surfaceC[i];
+    }
+
+    /** Seconds until its slowest point has a rigidity, Pa. */
+    double secondsFirm(double pa) {
+        var firm = Crossing.risesTo(pa);
+        for (int i = 0; i < count; i++) {
+            firm.follow(seconds[i], weakest[i]);
+        }
+        return firm.seconds();
     }
 
     /** Seconds until its upper face has become too firm for another layer to bond with it. */
@@ -168,7 +249,11 @@ final class SetHistory implements ChillListener {
     /** Mean rigidity of each row when judged, Pa, had the gel this concentration, g/L, and factor. */
     double[] rowsWhenJudged(double concentration, double withFactor) {
         var rows = new double[slab.rows()];
-        rigidity(shareWhenJudged, celsiusWhenJudged, share -> model.rigidity(concentration, share, withFactor), rows);
+        rigidity(
+                shareWhenJudged,
+                celsiusWhenJudged,
+                share -> strength * model.rigidity(concentration, share, withFactor),
+                rows);
         return rows;
     }
 
@@ -188,16 +273,41 @@ final class SetHistory implements ChillListener {
 
     private void measure() {
         double hottest = Double.NEGATIVE_INFINITY;
+        double least = Double.POSITIVE_INFINITY;
         for (int row = 0; row < slab.rows(); row++) {
             for (int column = 0; column < slab.columns(row); column++) {
-                hottest = Math.max(hottest, here[slab.at(slab.cell(column, row))]);
+                double celsius = here[slab.at(slab.cell(column, row))];
+                hottest = Math.max(hottest, celsius);
+                least = Math.min(least, celsius);
             }
         }
         warmest[count] = hottest;
-        weakest[count] = rigidity(setting.shares(), here, curve::at, rowRigidity);
+        coldest[count] = least;
+        freeze();
+        weakest[count] = rigidity(setting.shares(), here, share -> strength * curve.at(share), rowRigidity);
         mean[count] = Arrays.stream(rowRigidity).average().orElse(0);
         surfacePa[count] = topPa();
         surfaceC[count] = here[slab.at(slab.cell(0, slab.rows() - 1))];
+    }
+
+    /** Once most of it is ice, its gel has lost some of its strength. */
+    private void freeze() {
+        if (frozenOnce || coldest[count] >= thaw.freezesC()) {
+            return;
+        }
+        double ice = 0;
+        double all = 0;
+        for (int row = 0; row < slab.rows(); row++) {
+            for (int column = 0; column < slab.columns(row); column++) {
+                int cell = slab.cell(column, row);
+                ice += here[slab.at(cell)] < thaw.freezesC() ? slab.volume(cell) : 0;
+                all += slab.volume(cell);
+            }
+        }
+        if (ice > FROZEN_SHARE * all) {
+            frozenOnce = true;
+            strength = thaw.weakens();
+        }
     }
 
     /** Fills in the mean rigidity of each row; the least of all cells. */
@@ -224,6 +334,7 @@ final class SetHistory implements ChillListener {
         weakest = Arrays.copyOf(weakest, size);
         mean = Arrays.copyOf(mean, size);
         warmest = Arrays.copyOf(warmest, size);
+        coldest = Arrays.copyOf(coldest, size);
         surfacePa = Arrays.copyOf(surfacePa, size);
         surfaceC = Arrays.copyOf(surfaceC, size);
     }

@@ -81,8 +81,38 @@ record Study(
     private static final double[] FAT_TURNED_OUT_PA = {800, 12_000};
     private static final double[] FAT_SLICED_PA = {1500, 20_000};
 
-    /** What a study is made with: how the kitchen works, and how finely to compute. */
-    record Settings(Kitchen kitchen, GelatinParameters parameters, ChillOptions options) {}
+    /**
+     * What a study is made with: how the kitchen works, and how finely to compute.
+     *
+     * @param nudge of the inputs
+     * @param recorded whether the whole field is kept, for the Cold
+     */
+    record Settings(
+            Kitchen kitchen, GelatinParameters parameters, ChillOptions options, Nudge nudge, boolean recorded) {
+        Settings(Kitchen kitchen, GelatinParameters parameters, ChillOptions options) {
+            this(kitchen, parameters, options, Nudge.NONE, false);
+        }
+
+        Settings recording() {
+            return new Settings(kitchen, parameters, options, nudge, true);
+        }
+
+        Settings with(Nudge other) {
+            return new Settings(kitchen, parameters, options, other, recorded);
+        }
+    }
+
+    /**
+     * Inputs other than written, to see what they do.
+     *
+     * @param h surface coefficients times this
+     * @param strength of every gel times this
+     * @param airK air warmer by this, K
+     * @param pourK poured warmer by this, K
+     */
+    record Nudge(double h, double strength, double airK, double pourK) {
+        static final Nudge NONE = new Nudge(1, 1, 0, 0);
+    }
 
     /**
      * @param layer as it was chilled
@@ -153,7 +183,14 @@ record Study(
         Arrays.fill(materials, material);
         var slab = Slab.whole(cut);
         var chilled = new SetHistory(
-                slab, model, gramsPerLitre(), factors.product(), fat, new Slump(slab, material.density(), 0));
+                slab,
+                model,
+                gramsPerLitre(),
+                factors.product(),
+                fat,
+                new Slump(slab, material.density(), 0),
+                Thaw.NEVER_FROZEN);
+        chilled.judgeAt(Double.POSITIVE_INFINITY);
         double hBase = bed.fromMm() == 0 ? cooler.hBase() : 0;
         var first = new Place(batch.airC(), cooler.h(), cooler.h(), hBase, SOONER_WITHIN);
         new ChillSimulation(cut, materials, vessel.material(), coarse)

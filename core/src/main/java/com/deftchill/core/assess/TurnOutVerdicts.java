@@ -43,10 +43,11 @@ final class TurnOutVerdicts {
     private static Verdict stands(Dessert dessert, Study study) {
         double strain = dessert.worstStrain();
         double of = dessert.mouldedMm();
+        var when = dessert.whenJudged().equals("the next day") ? "a day after pouring" : dessert.whenJudged();
         var heights = Typed.write(dessert.standingMm(), 0) + " of " + Words.mm(of);
         var sentence = strain < Slump.SAGS
-                ? "Turned out a day after pouring it stands " + heights + " (" + Slump.words(strain) + ")."
-                : "Turned out a day after pouring it would sink to " + heights + " or lower"
+                ? "Turned out " + when + " it stands " + heights + " (" + Slump.words(strain) + ")."
+                : "Turned out " + when + " it would sink to " + heights + " or lower"
                         + (study.alone() ? "." : ": the layer " + weakest(dessert) + " gives way.");
         var evidence = new Evidence(
                 List.of(

@@ -4,6 +4,7 @@ import com.deftchill.core.amount.TemperatureScale;
 import com.deftchill.core.amount.Typed;
 import java.time.LocalTime;
 import java.time.format.DateTimeFormatter;
+import java.util.Locale;
 
 /** Figures as the cook reads them: rounded, with their unit. */
 final class Words {
@@ -19,6 +20,11 @@ final class Words {
 
     static String mm(double mm) {
         return Typed.write(mm, 0) + " mm";
+    }
+
+    /** With a small first letter. */
+    static String lower(String text) {
+        return text.substring(0, 1).toLowerCase(Locale.ROOT) + text.substring(1);
     }
 
     static String ml(double ml) {
@@ -59,7 +65,8 @@ final class Words {
         return switch ((int) (minutes / MINUTES_A_DAY)) {
             case 0 -> time;
             case 1 -> time + " the next day";
-            default -> time + " two days on";
+            case 2 -> time + " two days on";
+            default -> time + " " + minutes / MINUTES_A_DAY + " days on";
         };
     }
 

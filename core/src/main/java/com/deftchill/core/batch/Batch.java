@@ -15,6 +15,8 @@ import java.util.Optional;
  * @param count of moulds, 1 or more
  * @param loss share of each component that stays in bowl and jug, 0 to below 1
  * @param airC of the cooler, °C
+ * @param timetable where it stands from the first pour to service
+ * @param slantMm height that the first layer reaches on one side of a tilted glass, mm; 0: level
  * @param pouredAt time of day of pouring the first layer
  */
 public record Batch(
@@ -27,6 +29,8 @@ public record Batch(
         double loss,
         Cooler cooler,
         double airC,
+        Timetable timetable,
+        double slantMm,
         LocalTime pouredAt) {
     public Batch {
         components = List.copyOf(components);
@@ -34,7 +38,19 @@ public record Batch(
 
     /** The same, asked for another figure. */
     public Batch wanting(Wanted other) {
-        return new Batch(name, served, Optional.of(other), components, mould, count, loss, cooler, airC, pouredAt);
+        return new Batch(
+                name,
+                served,
+                Optional.of(other),
+                components,
+                mould,
+                count,
+                loss,
+                cooler,
+                airC,
+                timetable,
+                slantMm,
+                pouredAt);
     }
 
     /** Share of a component that other components use up, 0 to 1 (above when more is used than made). */

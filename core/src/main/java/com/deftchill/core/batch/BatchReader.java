@@ -14,13 +14,11 @@ import java.util.Optional;
 
 /** Understands a written formula, or says everything that stands in the way, all at once. */
 public final class BatchReader {
-    /** Freezing is not computed yet, so the air stays just above where a sweet mix freezes. */
-    private static final double LEAST_AIR_C = -1;
-
-    private static final double MOST_AIR_C = 40;
     private static final double MOST_LOSS_PERCENT = 50;
     private static final int MOST_MOULDS = 2000;
     private static final int MOST_COMPONENTS = 40;
+    private static final double LEAST_SLANT_MM = 5;
+    private static final double MOST_SLANT_MM = 300;
     private static final int MOST_NAME = 200;
     private static final int MOST_OWN = 100;
 
@@ -84,13 +82,33 @@ public final class BatchReader {
                 "/cooler/cooler",
                 "Cooler",
                 formula.cooler().cooler());
-        double air = air();
+        double air = fields.celsius(
+                "/cooler/air",
+                "Air of the cooler",
+                formula.cooler().air(),
+                TimetableReader.LEAST_AIR_C,
+                TimetableReader.MOST_AIR_C);
+        var timetable = new TimetableReader(fields, larder, kitchen, formula.cooler()).read(cooler, air);
+        double slant = fields.number(
+                "/mould/slant", "Slanted up to", formula.mould().slant(), 0, LEAST_SLANT_MM, MOST_SLANT_MM, "mm");
         var pouredAt =
                 fields.field("time-unreadable", "/pouredAt", "Time of pouring", formula.pouredAt(), null, Typed::time);
         if (!fields.allRead()) {
             return null;
         }
-        var batch = new Batch(formula.name(), served, wanted, components, mould, count, loss, cooler, air, pouredAt);
+        var batch = new Batch(
+                formula.name(),
+                served,
+                wanted,
+                components,
+                mould,
+                count,
+                loss,
+                cooler,
+                air,
+                timetable,
+                slant,
+                pouredAt);
         notMoreThanMade(batch);
         return batch;
     }
@@ -176,21 +194,6 @@ public final class BatchReader {
         } catch (UnreadableException e) {
             fields.problem("wanted-unreadable", "/wanted", "Wanted", text, e);
             return Optional.empty();
-        }
-    }
-
-    private double air() {
-        var text = formula.cooler().air();
-        try {
-            double air = Typed.celsius(text, -60, MOST_AIR_C, kitchen.temperature());
-            if (air < LEAST_AIR_C) {
-                throw new UnreadableException("must be from " + Typed.write(LEAST_AIR_C, 0) + " to "
-                        + Typed.write(MOST_AIR_C, 0) + " °C: freezing is not computed yet");
-            }
-            return air;
-        } catch (UnreadableException e) {
-            fields.problem("temperature-unreadable", "/cooler/air", "Air of the cooler", text, e);
-            return Double.NaN;
         }
     }
 

@@ -12,4 +12,9 @@ public interface ChillListener {
      * @param celsius temperature of each cell now, °C; only valid during the call
      */
     void afterStep(double seconds, double stepSeconds, double[] meanCelsius, double[] celsius);
+
+    /** Called before that with the air around it now, °C. */
+    default void air(double seconds, double airCelsius) {
+        // Most do not mind.
+    }
 }

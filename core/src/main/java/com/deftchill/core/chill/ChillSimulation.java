@@ -137,7 +137,7 @@ public final class ChillSimulation {
         filledMass = 0;
         var layers = pouring.layers();
         double heatAtStart = heatContent();
-        double poured = pour(layers.get(0));
+        double poured = pour(pouring, layers.get(0));
         int next = 1;
         double time = 0;
         int steps = 0;
@@ -148,14 +148,15 @@ public final class ChillSimulation {
         double met = Double.NEGATIVE_INFINITY;
         Place before = null;
         for (var place : places) {
-            airC = place.airC();
+            boolean same = sameAir(place, before);
+            airC = same ? airC : place.airC();
             double end = time + place.seconds();
-            began = sameAir(place, before) ? began : time;
-            step = sameAir(place, before) ? step : options.firstStep();
+            began = same ? began : time;
+            step = same ? step : options.firstStep();
             before = place;
             while (time < end && !pouring.endsAt(time)) {
                 while (next < layers.size() && pouring.pourNow(next, time)) {
-                    poured += pour(layers.get(next++));
+                    poured += pour(pouring, layers.get(next++));
                     listener.afterStep(time, 0, now.celsius, now.celsius);
                     began = time;
                     met = time > 0 ? time : met;
@@ -180,25 +181,31 @@ public final class ChillSimulation {
                     rejected++;
                     continue;
                 }
+                double heatBefore = now.heatIn;
                 accept();
+                double airBefore = airC;
+                airC = place.air().after(airC, place.airC(), heatBefore - now.heatIn, dt);
                 time = last ? stop : time + dt;
                 steps++;
+                listener.air(time, airC);
                 listener.afterStep(time, dt, mean, now.celsius);
                 double wanted = dt * Math.min(GROWTH, SAFETY * Math.sqrt(tolerance / Math.max(error, 1e-12)));
                 // A step cut short by a stop says nothing about the next one.
                 step = Math.max(last ? Math.max(step, wanted) : wanted, least);
+                step = Math.min(step, Math.max(least, place.air().longest(airBefore, airC, dt)));
             }
         }
         return new ChillReport(steps, rejected, now.heatIn, heatContent() - heatAtStart - poured);
     }
 
     /** Fills the rows of a layer; the heat that it brings, J. */
-    private double pour(Pouring.Layer layer) {
+    private double pour(Pouring pouring, Pouring.Layer layer) {
         int to = layer.toRow() * grid.columns;
         double brought = 0;
         for (int c = filled; c < to; c++) {
-            now.celsius[c] = layer.celsius();
-            enthalpy[c] = material[c].enthalpy(layer.celsius());
+            double celsius = pouring.celsius(layer, c);
+            now.celsius[c] = celsius;
+            enthalpy[c] = material[c].enthalpy(celsius);
             brought += mass[c] * enthalpy[c];
             filledMass += mass[c];
         }
@@ -212,7 +219,8 @@ public final class ChillSimulation {
                 && place.airC() == before.airC()
                 && place.hTop() == before.hTop()
                 && place.hSide() == before.hSide()
-                && place.hBase() == before.hBase();
+                && place.hBase() == before.hBase()
+                && place.air().equals(before.air());
     }
 
     private void properties(Place place) {

@@ -141,6 +141,11 @@ public final class Grid {
         return z[cell];
     }
 
+    /** Half-width of the inner edge of a column, or of the outermost edge for column = columns, m. */
+    public double columnEdge(int column) {
+        return rEdge[column];
+    }
+
     /** Height of the lower edge of a row, or of the fill for row = rows, m. */
     public double rowEdge(int row) {
         return zEdge[row];

@@ -8,8 +8,14 @@ package com.deftchill.core.chill;
  * @param hSide of the side walls, W/(m2 K)
  * @param hBase of the base, W/(m2 K)
  * @param seconds how long it stays, s
+ * @param air how the air answers to the heat given off in it
  */
-public record Place(double airC, double hTop, double hSide, double hBase, double seconds) {
+public record Place(double airC, double hTop, double hSide, double hBase, double seconds, AirOfCooler air) {
+    /** Air that stays as it is. */
+    public Place(double airC, double hTop, double hSide, double hBase, double seconds) {
+        this(airC, hTop, hSide, hBase, seconds, AirOfCooler.STEADY);
+    }
+
     public Place {
         if (!(airC >= -40 && airC <= 110)) {
             throw new IllegalArgumentException("air " + airC + " °C must lie in -40 to 110 °C");

@@ -27,6 +27,11 @@ public interface Pouring {
      */
     boolean pourNow(int next, double seconds);
 
+    /** Temperature at which a cell of a layer is filled, °C. */
+    default double celsius(Layer layer, int cell) {
+        return layer.celsius();
+    }
+
     /** The next time after some seconds at which a step has to end, s. */
     default double stopAfter(double seconds) {
         return Double.POSITIVE_INFINITY;

@@ -7,8 +7,8 @@ import java.util.List;
  * A dessert as written. Amounts, temperatures, counts and times are text as typed; names of things are ids of the larder.
  * Text left out counts as not written.
  *
- * @param schema version of this document. Every field of 1 is one of 2 and every one of 2 one of 3, so that an older
- *     document is read as one of 3
+ * @param schema version of this document. Every field of an older one is a field of the next, so that older documents are
+ *     read as of this version
  * @param name of the dessert
  * @param measures whose spoons and cups: {@code metric}, {@code us}, {@code uk}, {@code au}; empty: each is asked about
  * @param served {@code turned-out}, {@code in-glass} or {@code sliced}
@@ -32,7 +32,7 @@ public record WrittenFormula(
         List<OwnEntry> own) {
 
     /** The version this code writes. */
-    public static final int SCHEMA = 3;
+    public static final int SCHEMA = 4;
 
     /** The oldest version it reads. */
     public static final int OLDEST_SCHEMA = 1;
@@ -44,7 +44,7 @@ public record WrittenFormula(
         served = text(served);
         wanted = text(wanted);
         components = list(components);
-        mould = mould == null ? new Moulds("", "", "") : mould;
+        mould = mould == null ? new Moulds("", "", "", "") : mould;
         cooler = cooler == null ? new Cooling("", "") : cooler;
         pouredAt = text(pouredAt);
         own = list(own);
@@ -262,20 +262,75 @@ public record WrittenFormula(
         }
     }
 
-    /** A mould's id, how many are filled, such as 12, and what is lost in bowl and jug, such as 3 % (empty: nothing). */
-    public record Moulds(String mould, String count, String loss) {
+    /**
+     * What it is filled into.
+     *
+     * @param mould its id
+     * @param count how many are filled, such as 12
+     * @param loss what stays in bowl and jug, such as 3 %; empty: nothing
+     * @param slant height that the first layer reaches on one side of a glass that is tilted, such as 60 mm; empty: level
+     */
+    public record Moulds(String mould, String count, String loss, String slant) {
         public Moulds {
             mould = text(mould);
             count = text(count);
             loss = text(loss);
+            slant = text(slant);
+        }
+
+        /** Filled level. */
+        public Moulds(String mould, String count, String loss) {
+            this(mould, count, loss, "");
         }
     }
 
-    /** A cooler's id and its air, such as 4 °C. */
-    public record Cooling(String cooler, String air) {
+    /**
+     * Where it cools.
+     *
+     * @param cooler id of the cooler that it mostly stands in
+     * @param air of it, such as 4 °C
+     * @param places one after the other, from the first pour to service; empty: the cooler alone
+     * @param doors how often the cooler is opened in an hour, such as 6; empty: never
+     * @param room where it is served, such as 22 °C; empty: the kitchen's own
+     * @param plate that it is served on, such as 35 °C; empty: as warm as the room
+     */
+    public record Cooling(String cooler, String air, List<Stay> places, String doors, String room, String plate) {
         public Cooling {
             cooler = text(cooler);
             air = text(air);
+            places = list(places);
+            doors = text(doors);
+            room = text(room);
+            plate = text(plate);
+        }
+
+        /** The cooler alone. */
+        public Cooling(String cooler, String air) {
+            this(cooler, air, null, null, null, null);
+        }
+
+        /** The same in other places. */
+        public Cooling withPlaces(List<Stay> others) {
+            return new Cooling(cooler, air, others, doors, room, plate);
+        }
+    }
+
+    /**
+     * A place that it stands in for a while.
+     *
+     * @param place id of a cooler of the larder; empty: the cooler that it mostly stands in
+     * @param air there, such as 20 °C; empty: as usual in that place
+     * @param stay how long, such as 2 h; empty, for the last one: until it is served
+     * @param cover {@code film} or {@code lid}; empty: open
+     * @param stand {@code tray} of metal or {@code rack}; empty: as usual in that place
+     */
+    public record Stay(String place, String air, String stay, String cover, String stand) {
+        public Stay {
+            place = text(place);
+            air = text(air);
+            stay = text(stay);
+            cover = text(cover);
+            stand = text(stand);
         }
     }
 

@@ -39,6 +39,20 @@ public final class Maturing implements Setting {
         this.table = new double[(INTERVALS + 2) * hours.length];
     }
 
+    private Maturing(Maturing other) {
+        model = other.model;
+        hours = other.hours;
+        weight = other.weight;
+        modes = other.modes.clone();
+        shares = other.shares.clone();
+        table = new double[other.table.length];
+    }
+
+    @Override
+    public Setting copy() {
+        return new Maturing(this);
+    }
+
     /** Rate of maturing at T °C relative to 10 °C: ((30 - T) / 20)^1.5, never below its floor. */
     public double rate(double celsius) {
         var p = model.parameters();

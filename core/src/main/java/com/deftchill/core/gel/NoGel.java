@@ -35,6 +35,11 @@ final class NoGel implements GelModel {
             public double[] shares() {
                 return none;
             }
+
+            @Override
+            public Setting copy() {
+                return this;
+            }
         };
     }
 }

@@ -11,4 +11,7 @@ public interface Setting {
      * working one: it changes with the next step, and must not be written.
      */
     double[] shares();
+
+    /** The same points, to be followed on by themselves. */
+    Setting copy();
 }

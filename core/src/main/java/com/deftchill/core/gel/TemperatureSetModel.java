@@ -59,6 +59,15 @@ public final class TemperatureSetModel implements GelModel {
             share = new double[points];
         }
 
+        private Thermal(double[] share) {
+            this.share = share.clone();
+        }
+
+        @Override
+        public Setting copy() {
+            return new Thermal(share);
+        }
+
         @Override
         public void advance(double[] celsius, double seconds) {
             double sets = Math.exp(-seconds / SETS_SECONDS);

@@ -73,6 +73,23 @@ public final class Profile {
         return new Profile(symmetry, lengthMm, r, z);
     }
 
+    /** What fills this vessel to a height, turned over: its surface below, its tip on top. */
+    public Profile upsideDown(double fillMm) {
+        var r = new ArrayList<Double>();
+        var z = new ArrayList<Double>();
+        add(r, z, halfWidthAtMm(fillMm), 0);
+        for (int i = points() - 1; i >= 0; i--) {
+            if (heightMm[i] < fillMm) {
+                add(r, z, halfWidthMm[i], fillMm - heightMm[i]);
+            }
+        }
+        return new Profile(
+                symmetry,
+                lengthMm,
+                r.stream().mapToDouble(Double::doubleValue).toArray(),
+                z.stream().mapToDouble(Double::doubleValue).toArray());
+    }
+
     /** This vessel lined with something of a thickness up to a height: what is left inside. */
     public Profile lined(double thicknessMm, double toMm) {
         double top = Math.min(toMm, brimMm());

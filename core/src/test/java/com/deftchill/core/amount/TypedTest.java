@@ -50,9 +50,12 @@ class TypedTest {
         assertThat(Typed.share("3 %", 0, 50)).isEqualTo(0.03);
         assertThat(Typed.minutes("1.5 h", 0, 600)).isEqualTo(90);
         assertThat(Typed.minutes("10", 0, 600)).isEqualTo(10);
+        assertThat(Typed.minutes("2 h 30 min", 0, 600)).isEqualTo(150);
+        assertThat(Typed.minutes("2h30", 0, 600)).isEqualTo(150);
+        assertThat(Typed.minutes("2 days", 0, 6000)).isEqualTo(2880);
         assertThat(Typed.number("44 mm", 1, 300, "mm")).isEqualTo(44);
         assertThatThrownBy(() -> Typed.share("3 g", 0, 50)).hasMessageContaining("unit must be %");
-        assertThatThrownBy(() -> Typed.minutes("10 g", 0, 600)).hasMessageContaining("min or h");
+        assertThatThrownBy(() -> Typed.minutes("10 g", 0, 600)).hasMessageContaining("min, h or days");
         assertThatThrownBy(() -> Typed.number("44 cm", 1, 300, "mm")).hasMessageContaining("unit must be mm");
         assertThatThrownBy(() -> Typed.number("1,000", 1, 3000, "mm")).hasMessageContaining("thousands or decimals");
     }

@@ -38,6 +38,25 @@ class OpenApiConfiguration {
             Map.entry("Step", List.of("temperature")),
             Map.entry("LoggedBatch", List.of("standingMm")),
             Map.entry("MadeBatch", List.of("standingMm", "note")),
+            Map.entry("StayView", List.of("endMinutes")),
+            Map.entry("GateView", List.of("bondsUntilMinutes", "bondsUntil")),
+            Map.entry("Limit", List.of("reachedMinutes", "reached")),
+            Map.entry("ColdAnswer", List.of("slant", "table")),
+            Map.entry("Table", List.of("rightFromMinutes", "rightUntilMinutes", "sagsMinutes", "warmMinutes")),
+            Map.entry("Range", List.of("earliestMinutes", "likelyMinutes", "latestMinutes", "earliest", "latest")),
+            Map.entry(
+                    "WhatIf",
+                    List.of(
+                            "setMinutes",
+                            "set",
+                            "goalMinutes",
+                            "goalClock",
+                            "coldMinutes",
+                            "standingMm",
+                            "peakAirC",
+                            "worst",
+                            "meets")),
+            Map.entry("WhatIfQuestion", List.of("by")),
             Map.entry("ProblemResponse", List.of("currentVersion")));
 
     @Bean

@@ -1,0 +1,206 @@
+package com.deftchill.core.assess;
+
+import com.deftchill.core.amount.Typed;
+import com.deftchill.core.assess.ColdAnswer.GateView;
+import com.deftchill.core.assess.ColdAnswer.LayerCourse;
+import com.deftchill.core.assess.ColdAnswer.Limit;
+import com.deftchill.core.assess.ColdAnswer.SlantView;
+import com.deftchill.core.assess.ColdAnswer.StayView;
+import com.deftchill.core.gel.Firmness;
+import com.deftchill.core.verdict.Verdict;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** The chill of a dessert as the Cold shows it. */
+final class ColdWriter {
+    /** Verdicts that bear on the chill and on turning out. */
+    private static final Set<String> COLD = Set.of(
+            "layer-joins",
+            "layer-bleeds",
+            "layer-mixes",
+            "pieces-float",
+            "sinks-through",
+            "slant",
+            "slant-impossible",
+            "cooler-too-warm",
+            "cooler-load",
+            "kept-too-warm",
+            "air-warm",
+            "cooling",
+            "cooling-slow",
+            "served-too-early",
+            "frozen-at-service",
+            "thaws",
+            "weeps-after-freezing",
+            "cold-shock",
+            "out-of-the-cold",
+            "kept-too-long",
+            "stands",
+            "slumps",
+            "does-not-set",
+            "dip",
+            "dip-useless",
+            "peel",
+            "lift",
+            "glass-not-turned-out",
+            "stiff-from-fridge",
+            "stiff");
+
+    private static final double LEAST_AXIS_MIN = 240;
+    private static final double MARGIN = 1.12;
+
+    private ColdWriter() {}
+
+    static ColdAnswer of(Dessert dessert, List<Verdict> verdicts) {
+        var cold = verdicts.stream().filter(v -> COLD.contains(v.code())).toList();
+        var milestones = Milestones.of(dessert);
+        var gates = gates(dessert);
+        var limits = limits(dessert);
+        var recorder = dessert.build().recorder().orElseThrow();
+        double last = recorder.moments().get(recorder.moments().size() - 1).seconds() / 60;
+        double axis = axis(dessert, milestones, gates, limits, last);
+        var table = TableWriter.of(dessert);
+        var line = LineWriter.of(dessert, verdicts);
+        return new ColdAnswer(
+                line,
+                Summary.of(dessert, cold, gates, table),
+                dessert.clock(0),
+                axis,
+                last,
+                stays(dessert),
+                milestones,
+                gates,
+                limits,
+                dessert.studies().stream().map(study -> course(dessert, study)).toList(),
+                FieldWriter.of(recorder, 60 * axis),
+                Sections.of(dessert),
+                SlantVerdict.slant(dessert)
+                        .map(s -> new SlantView(
+                                s.tiltDegrees(),
+                                s.highMm(),
+                                s.lowMm(),
+                                s.propMm(2 * recorder.vessel().profile().halfWidthMm(0)))),
+                table,
+                cold);
+    }
+
+    /** Until a little after the last moment that is waited for, at its best left out. */
+    private static double axis(
+            Dessert dessert,
+            List<Assessment.Milestone> milestones,
+            List<GateView> gates,
+            List<Limit> limits,
+            double last) {
+        var table = dessert.batch().timetable();
+        double end = LEAST_AXIS_MIN;
+        for (var milestone : milestones) {
+            end = Math.max(
+                    end,
+                    milestone.code().equals("best")
+                            ? 0
+                            : MARGIN * milestone.minutes().orElse(0.0));
+        }
+        for (var gate : gates) {
+            end = Math.max(end, MARGIN * gate.bondsUntilMinutes().orElse(0.0));
+        }
+        for (var limit : limits) {
+            end = Math.max(end, MARGIN * limit.byMinutes());
+        }
+        int stays = table.stays().size();
+        if (stays > 1 && !table.ends()) {
+            end = Math.max(end, table.startSeconds(stays - 1) / 60 + 60);
+        }
+        return Math.min(last, table.ends() ? Math.max(table.endSeconds() / 60, end) : end);
+    }
+
+    private static List<StayView> stays(Dessert dessert) {
+        var table = dessert.batch().timetable();
+        var views = new ArrayList<StayView>();
+        for (int i = 0; i < table.stays().size(); i++) {
+            var stay = table.stays().get(i);
+            double from = table.startSeconds(i);
+            views.add(new StayView(
+                    stay.cooler().name(),
+                    stay.cooler().id(),
+                    stay.airC(),
+                    stay.how(),
+                    from / 60,
+                    stay.open() ? Optional.empty() : Optional.of((from + stay.seconds()) / 60),
+                    dessert.clock(from)));
+        }
+        return views;
+    }
+
+    private static List<GateView> gates(Dessert dessert) {
+        return LayerVerdicts.gates(dessert).stream()
+                .map(gate -> {
+                    double opens = gate.upper().startSeconds();
+                    double until = gate.bondsUntilSeconds();
+                    boolean ends = Double.isFinite(until) && until > opens;
+                    return new GateView(
+                            gate.upper().index(),
+                            gate.upper().component().name(),
+                            gate.lower().component().name(),
+                            opens / 60,
+                            dessert.clock(opens),
+                            ends ? Optional.of(until / 60) : Optional.empty(),
+                            ends ? Optional.of(dessert.clock(until)) : Optional.empty(),
+                            gate.upper().component().pourC(),
+                            gate.lowestC(),
+                            gate.highestC(),
+                            gate.meltedMm());
+                })
+                .toList();
+    }
+
+    /** Of the layer that cools slowest. */
+    private static List<Limit> limits(Dessert dessert) {
+        var limits = new ArrayList<Limit>();
+        for (var stage : dessert.kitchen().safety().stages()) {
+            dessert.studies().stream()
+                    .max(Comparator.comparingDouble(
+                            s -> s.startSeconds() + s.history().secondsBelow(stage.celsius())))
+                    .ifPresent(study -> {
+                        double by = study.startSeconds() + 3600 * stage.hours();
+                        double reached = study.startSeconds() + study.history().secondsBelow(stage.celsius());
+                        boolean ever = Double.isFinite(reached);
+                        limits.add(new Limit(
+                                "below " + dessert.celsius(stage.celsius()) + " within " + Typed.write(stage.hours(), 1)
+                                        + " h",
+                                stage.celsius(),
+                                by / 60,
+                                dessert.clock(by),
+                                ever ? Optional.of(reached / 60) : Optional.empty(),
+                                ever ? Optional.of(dessert.clock(reached)) : Optional.empty(),
+                                reached <= by));
+                    });
+        }
+        return limits;
+    }
+
+    private static LayerCourse course(Dessert dessert, Study study) {
+        var history = study.history();
+        double start = study.startSeconds() / 60;
+        var minutes = history.minutes();
+        for (int i = 0; i < minutes.length; i++) {
+            minutes[i] += start;
+        }
+        var firmness = history.weakestPa();
+        for (int i = 0; i < firmness.length; i++) {
+            firmness[i] = Math.round(10 * Firmness.score(firmness[i])) / 10.0;
+        }
+        return new LayerCourse(
+                study.index(),
+                study.component().name(),
+                Sections.texture(dessert.portraits().get(study.index())),
+                start,
+                minutes,
+                firmness,
+                history.warmestC(),
+                Firmness.score(study.leastPa()),
+                Firmness.score(study.mostPa()));
+    }
+}
