@@ -34,6 +34,14 @@ export type Comparison = Schemas['Comparison']
 export type PastedLine = Schemas['PastedLine']
 export type SumDescription = Schemas['Description']
 export type SumAnswer = Schemas['SumAnswer']
+export type Chill = Schemas['ColdAnswer']
+export type ChillField = Schemas['Field']
+export type Stay = Formula['cooler']['places'][number]
+export type Table = Schemas['Table']
+export type Slant = Schemas['SlantView']
+export type Uncertainty = Schemas['Uncertainty']
+export type Way = Schemas['Way']
+export type WhatIfRow = Schemas['WhatIfRow']
 export type StoredFormula = Schemas['StoredFormula']
 export type LoggedBatch = Schemas['LoggedBatch']
 export type MadeBatch = Schemas['MadeBatch']
@@ -63,6 +71,23 @@ export const api = {
   larder: () => answer(client.GET('/api/larder')),
   assess: (formula: Formula, signal?: AbortSignal) =>
     answer(client.POST('/api/assessments', { body: formula, signal })),
+  chill: (formula: Formula, signal?: AbortSignal) =>
+    answer(client.POST('/api/chills', { body: formula, signal })),
+  uncertainty: (formula: Formula, signal?: AbortSignal) =>
+    answer(client.POST('/api/chills/uncertainty', { body: formula, signal })),
+  ways: (formula: Formula) => answer(client.POST('/api/chills/ways', { body: formula })),
+  whatIf: (
+    document: Formula,
+    variations: { label: string; changes: Fix['changes'] }[],
+    by?: string,
+    signal?: AbortSignal,
+  ) =>
+    answer(
+      client.POST('/api/chills/what-if', {
+        body: { document, variations: variations.map(({ label, changes }) => ({ label, changes })), by },
+        signal,
+      }),
+    ),
   swap: (document: Formula, component: number) =>
     answer(client.POST('/api/swaps', { body: { document, component } })),
   variants: (document: Formula) => answer(client.POST('/api/variants', { body: document })),

@@ -1,12 +1,15 @@
 <script setup lang="ts">
 import { useQueryClient } from '@tanstack/vue-query'
 import { onMounted, ref } from 'vue'
-import { useRouter } from 'vue-router'
+import { useRoute, useRouter } from 'vue-router'
 import { api } from '@/api/client'
 import { blankFormula } from './document'
 
 /** Opens the first formula, or an example to start from when there is none. */
+const route = useRoute()
 const router = useRouter()
+/** The station that was asked for. */
+const station = route.name === 'first-cold' ? 'cold' : 'bench'
 const queries = useQueryClient()
 const failed = ref(false)
 
@@ -16,7 +19,7 @@ async function open() {
     const all = await api.formulas()
     const id = all[0]?.id ?? (await api.create(blankFormula((await api.kitchen()).settings))).id
     void queries.invalidateQueries({ queryKey: ['formulas'] })
-    await router.replace({ name: 'bench', params: { id } })
+    await router.replace({ name: station, params: { id } })
   } catch {
     failed.value = true
   }
@@ -28,7 +31,7 @@ onMounted(open)
 <template>
   <main class="first">
     <p v-if="failed">Deft Chill does not answer. <a-button @click="open">Try again</a-button></p>
-    <p v-else>Opening the Bench…</p>
+    <p v-else>Opening the {{ station }}…</p>
   </main>
 </template>
 

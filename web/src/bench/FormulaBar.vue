@@ -41,7 +41,7 @@ const STATES: Record<SaveState, string> = {
 </script>
 
 <template>
-  <StationBar station="bench" class="formula-bar">
+  <StationBar station="bench" :formula="id" class="formula-bar">
     <label :for="nameId" class="out-of-sight">Name of the formula</label>
     <a-input
       :id="nameId"

@@ -24,7 +24,10 @@ function waits(minutes: number): string {
         {{ milestone.label }}
       </button>
       <b>{{
-        milestone.clock?.replace(' the next day', ' +1 d').replace(' two days on', ' +2 d') ?? 'not in 2 days'
+        milestone.clock
+          ?.replace(' the next day', ' +1 d')
+          .replace(' two days on', ' +2 d')
+          .replace(/ (\d+) days on/, ' +$1 d') ?? 'not in 2 days'
       }}</b>
       <small v-if="milestone.minutes !== undefined">after {{ waits(milestone.minutes) }}</small>
     </li>

@@ -9,7 +9,7 @@ const larder = { larder: LARDER }
 it('another cooler brings its own air, as one change', async () => {
   const { wrapper, formula, places } = onBench(MouldSheet, larder)
   await wrapper.findAll('select')[1]?.setValue('blast')
-  expect(formula.value.cooler).toEqual({ cooler: 'blast', air: '-12 °C' })
+  expect(formula.value.cooler).toEqual({ ...blankFormula().cooler, cooler: 'blast', air: '-12 °C' })
   expect(places).toHaveLength(1)
 })
 
@@ -17,7 +17,7 @@ it('a cooler of one’s own without a known air keeps what is typed', async () =
   const coolers = [...LARDER.coolers, { id: 'cellar', name: 'Cellar' }]
   const { wrapper, formula } = onBench(MouldSheet, { larder: { ...LARDER, coolers } })
   await wrapper.findAll('select')[1]?.setValue('cellar')
-  expect(formula.value.cooler).toEqual({ cooler: 'cellar', air: '4 °C' })
+  expect(formula.value.cooler).toEqual({ ...blankFormula().cooler, cooler: 'cellar' })
 })
 
 it('each field writes its own place, so that undo goes field by field', async () => {

@@ -9,7 +9,7 @@ import SheetChoice from './SheetChoice.vue'
 import SheetText from './SheetText.vue'
 
 /** What the dessert is filled into, where it chills, how it is served. */
-const props = defineProps<{ formula: Formula; larder: Larder; problems: Problem[] }>()
+const props = defineProps<{ formula: Formula; formulaId?: string; larder: Larder; problems: Problem[] }>()
 const emit = defineEmits<{ scale: [] }>()
 const { change } = useSheet()
 
@@ -38,6 +38,10 @@ function chooseCooler(id: string) {
       <SheetText path="/mould/loss" label="Lost in bowl" narrow :step="1" placeholder="0 %" />
       <SheetText path="/pouredAt" label="Poured at (time)" narrow />
     </div>
+    <p v-if="formula.cooler.places.length" class="places">
+      {{ formula.cooler.places.length }} places, one after the other:
+      <RouterLink :to="`/cold/${formulaId}`">change them in the Cold</RouterLink>
+    </p>
     <div class="cooling">
       <ChoiceField
         label="Cooler"
@@ -48,7 +52,12 @@ function chooseCooler(id: string) {
       />
       <SheetText path="/cooler/air" label="Its air" narrow :step="1" />
     </div>
-    <RowProblems :problems="problemsAt('/mould/count', '/mould/loss', '/cooler/air', '/pouredAt')" />
+    <RowProblems
+      :problems="[
+        ...problemsAt('/mould/count', '/mould/loss', '/mould/slant', '/pouredAt'),
+        ...props.problems.filter((p) => p.path.startsWith('/cooler/') && p.path !== '/cooler/cooler'),
+      ]"
+    />
     <fieldset>
       <legend>Served</legend>
       <a-radio-group
@@ -85,6 +94,10 @@ function chooseCooler(id: string) {
   display: grid;
   grid-template-columns: 1fr 1fr 1.2fr;
   gap: 8px;
+}
+
+.places {
+  font-size: 13px;
 }
 
 .cooling {

@@ -63,7 +63,13 @@ const chosen = defineModel<number>('chosen', { required: true })
         />
       </template>
     </ComponentSheet>
-    <MouldSheet :formula="formula" :larder="larder" :problems="problems" @scale="emit('scale')" />
+    <MouldSheet
+      :formula="formula"
+      :formula-id="formulaId"
+      :larder="larder"
+      :problems="problems"
+      @scale="emit('scale')"
+    />
   </section>
 </template>
 

@@ -1,17 +1,26 @@
 import { ref, shallowRef, watch, type Ref } from 'vue'
-import { api, ApiProblem, type Assessment, type Formula, type Problem } from '@/api/client'
+import { api, ApiProblem, type Formula, type Problem } from '@/api/client'
 
 /** A key after a pause is answered at once; keys closer together than this are answered together. */
 const TOGETHER_MS = 25
 /** An answer that is older than the document is marked only when a new one takes this long, lest the page flicker. */
 const LOOKS_STALE_MS = 150
 
-/**
- * The assessment of a document, kept up with every change. The last answer stays, marked stale, while a new one is on its
- * way or the document cannot be understood.
- */
+/** The assessment of a document, kept up with every change. */
 export function useAssessment(formula: Ref<Formula | undefined>) {
-  const assessment = shallowRef<Assessment>()
+  const { answer: assessment, ...rest } = useAnswer(formula, api.assess)
+  return { assessment, ...rest }
+}
+
+/**
+ * What the server says to a document, kept up with every change. The last answer stays, marked stale, while a new one is
+ * on its way or the document cannot be understood.
+ */
+export function useAnswer<T>(
+  formula: Ref<Formula | undefined>,
+  question: (document: Formula, signal: AbortSignal) => Promise<T>,
+) {
+  const answer = shallowRef<T>()
   const problems = shallowRef<Problem[]>([])
   const stale = ref(false)
   const unreachable = ref(false)
@@ -22,7 +31,7 @@ export function useAssessment(formula: Ref<Formula | undefined>) {
 
   function markStale(wait: number) {
     clearTimeout(staleTimer)
-    staleTimer = setTimeout(() => (stale.value = assessment.value !== undefined), wait)
+    staleTimer = setTimeout(() => (stale.value = answer.value !== undefined), wait)
   }
 
   async function ask(document: Formula) {
@@ -30,7 +39,7 @@ export function useAssessment(formula: Ref<Formula | undefined>) {
     const mine = new AbortController()
     running = mine
     try {
-      assessment.value = await api.assess(document, mine.signal)
+      answer.value = await question(document, mine.signal)
       problems.value = []
       clearTimeout(staleTimer)
       stale.value = false
@@ -52,7 +61,7 @@ export function useAssessment(formula: Ref<Formula | undefined>) {
       if (!document) {
         // Another formula is being opened: its answer is none of this one's.
         running?.abort()
-        assessment.value = undefined
+        answer.value = undefined
         problems.value = []
         return
       }
@@ -63,5 +72,5 @@ export function useAssessment(formula: Ref<Formula | undefined>) {
     { immediate: true },
   )
 
-  return { assessment, problems, stale, unreachable }
+  return { answer, problems, stale, unreachable }
 }

@@ -1,12 +1,19 @@
 <script setup lang="ts">
+import { computed } from 'vue'
+
 /** The head of every station: where one is, where one can go, and the station's own tools. */
-defineProps<{ station: 'bench' | 'larder' | 'sums' | 'kitchen' }>()
-const STATIONS = [
-  { id: 'bench', label: 'Bench', to: '/' },
+const props = defineProps<{
+  station: 'bench' | 'cold' | 'larder' | 'sums' | 'kitchen'
+  /** The formula that is open: Bench and Cold keep it. */
+  formula?: string
+}>()
+const STATIONS = computed(() => [
+  { id: 'bench', label: 'Bench', to: props.formula ? `/bench/${props.formula}` : '/' },
+  { id: 'cold', label: 'Cold', to: props.formula ? `/cold/${props.formula}` : '/cold' },
   { id: 'larder', label: 'Larder', to: '/larder' },
   { id: 'sums', label: 'Sums', to: '/sums' },
   { id: 'kitchen', label: 'Kitchen', to: '/kitchen' },
-]
+])
 </script>
 
 <template>

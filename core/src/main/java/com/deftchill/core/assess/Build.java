@@ -84,6 +84,7 @@ final class Build implements Pouring, ChillListener {
     private final List<Layer> layers;
     private final Timetable timetable;
     private final double pourK;
+    private final boolean turnsOut;
     private final double[] starts;
     private int poured = 1;
     private ChillReport report;
@@ -91,7 +92,8 @@ final class Build implements Pouring, ChillListener {
     private Optional<FieldRecorder> recorder = Optional.empty();
     private Optional<AtTheTable> table = Optional.empty();
 
-    private Build(List<Layer> layers, Timetable timetable, double pourK) {
+    private Build(List<Layer> layers, Timetable timetable, double pourK, boolean turnsOut) {
+        this.turnsOut = turnsOut;
         this.layers = layers;
         this.timetable = timetable;
         this.pourK = pourK;
@@ -112,7 +114,7 @@ final class Build implements Pouring, ChillListener {
         boolean any =
                 lying.stream().anyMatch(i -> !batch.components().get(i).kind().isSolid());
         if (!any) {
-            return new Build(List.of(), batch.timetable(), 0);
+            return new Build(List.of(), batch.timetable(), 0, false);
         }
         var stays = batch.timetable().stays();
         double h = stays.stream().mapToDouble(stay -> stay.cooler().h()).max().orElse(0);
@@ -121,10 +123,10 @@ final class Build implements Pouring, ChillListener {
         var vessel = batch.mould().vessel();
         var grid = Grid.of(vessel, interfaces(stack, lying), options);
         var layers = layers(batch, stack, mixes, lying, grid, settings);
-        var build = new Build(layers, batch.timetable(), settings.nudge().pourK());
+        var build = new Build(layers, batch.timetable(), settings.nudge().pourK(), Milestones.turnsOut(batch));
         var materials = materials(layers, grid);
         if (settings.recorded()) {
-            build.recorder = Optional.of(new FieldRecorder(grid, layers, vessel));
+            build.recorder = Optional.of(new FieldRecorder(grid, layers, vessel, stays.get(0).airC()));
             build.table =
                     Optional.of(new AtTheTable(batch, grid, interfaces(stack, lying), materials, layers, options));
         }
@@ -341,10 +343,12 @@ final class Build implements Pouring, ChillListener {
         return served && (ready() || seconds >= end());
     }
 
+    /** Whether all that sets is set and, where it leaves its mould, may be turned out. */
     private boolean ready() {
         return layers.stream()
                 .filter(l -> l.history() != null && l.history().sets(l.component()))
-                .allMatch(l -> Double.isFinite(l.history().set().setSeconds()));
+                .map(l -> l.history().set())
+                .allMatch(set -> Double.isFinite(turnsOut ? set.readySeconds() : set.setSeconds()));
     }
 
     @Override
@@ -375,9 +379,19 @@ final class Build implements Pouring, ChillListener {
                 chill.set().afterStep(seconds - starts[i], stepSeconds, meanCelsius, celsius, chilling);
             }
         }
-        recorder.ifPresent(r -> r.afterStep(seconds, poured, celsius));
+        recorder.ifPresent(r -> r.afterStep(seconds, poured, celsius, isTurn(seconds)));
         table.filter(t -> poured == layers.size() && Math.abs(seconds - servedSeconds()) < SAME_MOMENT)
                 .ifPresent(t -> t.take(celsius));
+    }
+
+    /** Whether a place or the whole ends at this moment. */
+    private boolean isTurn(double seconds) {
+        for (int i = 1; i <= timetable.stays().size(); i++) {
+            if (Math.abs(seconds - timetable.startSeconds(i)) < SAME_MOMENT) {
+                return true;
+            }
+        }
+        return poured == layers.size() && endsAt(seconds);
     }
 
     /** Highest air temperature of a cooler while the dessert stands in it, °C; far below zero where there is none. */

@@ -60,6 +60,9 @@ final class CoolingVerdicts {
         boolean tooWarmAir = study.batch().airC() >= AIM_BELOW_C;
         var late = rules.stages().stream()
                 .filter(stage -> study.history().secondsBelow(stage.celsius()) > stage.hours() * 3600)
+                // What is eaten before the time is up has kept the rule.
+                .filter(stage -> study.startSeconds() + stage.hours() * 3600
+                        <= study.batch().timetable().endSeconds())
                 .filter(stage ->
                         !(tooWarmAir && stage.celsius() <= study.batch().airC()))
                 .toList();

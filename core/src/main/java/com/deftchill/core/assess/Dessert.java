@@ -123,6 +123,9 @@ record Dessert(Batch batch, Kitchen kitchen, Stack stack, List<Portrait> portrai
 
     /** When its firmness and height are judged, in words. */
     String whenJudged() {
+        if (wasFrozen()) {
+            return "once thawed";
+        }
         return batch.timetable().ends() && setSeconds() <= batch.timetable().endSeconds()
                 ? "at service, " + clock(batch.timetable().endSeconds())
                 : "the next day";

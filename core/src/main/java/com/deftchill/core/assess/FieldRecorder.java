@@ -31,9 +31,11 @@ final class FieldRecorder {
     private int poured;
     private double pouredAt;
     private double next;
-    private double airC = Double.NaN;
+    private double airC;
 
-    FieldRecorder(Grid grid, List<Build.Layer> layers, Vessel vessel) {
+    /** @param airC around it at first, °C */
+    FieldRecorder(Grid grid, List<Build.Layer> layers, Vessel vessel, double airC) {
+        this.airC = airC;
         this.grid = grid;
         this.layers = layers;
         this.vessel = vessel;
@@ -43,14 +45,17 @@ final class FieldRecorder {
         airC = celsius;
     }
 
-    /** @param count of the layers that are poured */
-    void afterStep(double seconds, int count, double[] celsius) {
+    /**
+     * @param count of the layers that are poured
+     * @param kept whether this moment is kept in any case
+     */
+    void afterStep(double seconds, int count, double[] celsius, boolean kept) {
         if (count != poured) {
             poured = count;
             pouredAt = seconds;
             next = seconds;
         }
-        if (seconds < next) {
+        if (seconds < next && !kept) {
             return;
         }
         next = seconds + Math.max(LEAST_APART, SHARE_APART * (seconds - pouredAt));

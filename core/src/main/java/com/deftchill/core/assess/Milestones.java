@@ -67,6 +67,9 @@ final class Milestones {
                     "Set to the centre, core below 8 °C, and the whole body would lose less than "
                             + Words.percent(Slump.READY) + " of its height."));
         }
+        if (dessert.wasFrozen() && !dessert.batch().timetable().ends()) {
+            return found;
+        }
         if (dessert.batch().timetable().ends()) {
             found.add(milestone(
                     last,

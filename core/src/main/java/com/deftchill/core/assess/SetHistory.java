@@ -58,6 +58,9 @@ final class SetHistory implements ChillListener {
     private double[] surfacePa = new double[256];
     private double[] surfaceC = new double[256];
     private int count;
+    /** So many of its moments lie before it was taken to the table. */
+    private int chilled;
+
     private double judgedAt = JUDGED_AT;
     /** Strength left to the gel: less once it has been frozen. */
     private double strength = 1;
@@ -106,6 +109,7 @@ final class SetHistory implements ChillListener {
         seconds[count] = time;
         measure();
         if (chilling) {
+            chilled = count + 1;
             set.follow(time, weakest[count]);
             stands.follow(time, slump.meanStrain(rowRigidity));
             coreCold.follow(time, warmest[count]);
@@ -207,10 +211,10 @@ final class SetHistory implements ChillListener {
         return Math.max(set.seconds(), Math.max(stands.seconds(), coreCold.seconds()));
     }
 
-    /** Seconds until the warmest point is below a temperature, °C. */
+    /** Seconds until the warmest point is below a temperature, °C, and stays so while it is chilled. */
     double secondsBelow(double celsius) {
         var below = Crossing.fallsTo(celsius);
-        for (int i = 0; i < count; i++) {
+        for (int i = 0; i < chilled; i++) {
             below.follow(seconds[i], warmest[i]);
         }
         return below.seconds();
@@ -229,9 +233,9 @@ final class SetHistory implements ChillListener {
         return best.seconds();
     }
 
-    /** Warmest temperature at the end, °C. */
+    /** Warmest temperature at the end of the chill, °C. */
     double lastWarmestC() {
-        return warmest[count - 1];
+        return warmest[chilled - 1];
     }
 
     double[] minutes() {

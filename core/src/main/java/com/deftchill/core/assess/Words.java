@@ -55,6 +55,10 @@ final class Words {
         if (minutes < 60) {
             return minutes + " min";
         }
+        if (minutes >= 2 * MINUTES_A_DAY) {
+            long hours = minutes % MINUTES_A_DAY / 60;
+            return minutes / MINUTES_A_DAY + " days" + (hours == 0 ? "" : " " + hours + " h");
+        }
         return minutes % 60 == 0 ? minutes / 60 + " h" : minutes / 60 + " h " + minutes % 60 + " min";
     }
 

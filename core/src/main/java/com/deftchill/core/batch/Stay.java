@@ -19,6 +19,11 @@ public record Stay(Cooler cooler, double airC, double seconds, Cover cover, Stan
     /** A metal tray or shelf: contact counts for so much below the mould, W/m2K (handbook 4: 50 to 100 more). */
     private static final double TRAY_H = 60;
 
+    /** What takes heat so well is a liquid, W/m2K: it wets the walls; over the dessert is air, as cold. */
+    private static final double LIQUID_H = 100;
+
+    private static final double STILL_AIR_H = 8;
+
     /** Food is not left longer in air warmer than this than its rules allow, °C. */
     public static final double COLD_C = 8;
 
@@ -100,7 +105,8 @@ public record Stay(Cooler cooler, double airC, double seconds, Cover cover, Stan
      */
     public Place place(double lasts, double hFactor, double otherK, AirOfCooler air) {
         double h = cooler.h() * hFactor;
-        return new Place(airC + otherK, h * cover.share(), h, hBase() * hFactor, lasts, air);
+        double above = (cooler.h() >= LIQUID_H ? STILL_AIR_H * hFactor : h) * cover.share();
+        return new Place(airC + otherK, above, h, hBase() * hFactor, lasts, air);
     }
 
     /** In words, such as: under film, on a metal tray. */

@@ -34,6 +34,9 @@ public final class ChillSimulation {
 
     private static final double MEETING_TOLERANCE = 0.25;
 
+    /** A cell that has just frozen or thawed may be off by the tolerance over this, K, however small it is. */
+    private static final double BEND_SHARE = 0.25;
+
     private static final int MAX_STEPS = 200_000;
 
     private final Grid grid;
@@ -288,15 +291,19 @@ public final class ChillSimulation {
         splitStep(halves, dt / 2);
         splitStep(halves, dt / 2);
         double sum = 0;
+        double worstBend = 0;
         for (int c = 0; c < filled; c++) {
             double gap = halves.celsius[c] - whole.celsius[c];
             if (mass[c] > 0 && material[c].changesPhase()) {
-                gap = Math.max(Math.abs(gap), bend(c));
+                double bend = bend(c);
+                worstBend = Math.max(worstBend, bend);
+                gap = Math.max(Math.abs(gap), bend);
             }
             sum += mass[c] * gap * gap;
         }
         // A film at the tip of a mould may have no cell of its own yet.
-        return filledMass > 0 ? Math.sqrt(sum / filledMass) : 0;
+        double mean = filledMass > 0 ? Math.sqrt(sum / filledMass) : 0;
+        return Math.max(mean, BEND_SHARE * worstBend);
     }
 
     /** How far the temperature that belongs to the new enthalpy lies from the one reached with the slope at the start, K. */

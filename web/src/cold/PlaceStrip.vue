@@ -1,0 +1,315 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { Chill, Formula } from '@/api/client'
+import ChoiceField from '@/bench/ChoiceField.vue'
+import RowProblems from '@/bench/RowProblems.vue'
+import SheetText from '@/bench/SheetText.vue'
+import { useSheet } from '@/bench/sheet'
+import type { Larder } from '@/api/client'
+import { addPlace, movePlace, placesOf, removePlace, setStay } from './places'
+import { clockAt, spanOf, writtenSpan } from './time'
+import { css } from './palette'
+import { useSize } from './useSize'
+
+/** Where it stands, along the axis: ends are dragged, a place that is touched opens for change. */
+const props = defineProps<{ formula: Formula; chill?: Chill; larder: Larder; until: number; open: boolean }>()
+const emit = defineEmits<{ 'update:open': [open: boolean] }>()
+const sheet = useSheet()
+
+const LEFT = 46
+const RIGHT = 40
+const STEP = 5
+const frame = ref<HTMLElement | null>(null)
+const { width } = useSize(frame)
+const plot = computed(() => Math.max(100, width.value - LEFT - RIGHT))
+const x = (m: number) => LEFT + (Math.min(m, props.until) / props.until) * plot.value
+
+const chosen = ref(0)
+const dragged = ref<{ index: number; end: number }>()
+const stays = computed(() =>
+  (props.chill?.stays ?? []).map((stay, index) => {
+    const end = dragged.value?.index === index ? dragged.value.end : stay.endMinutes
+    const from = x(stay.fromMinutes)
+    return { ...stay, index, end, from, to: x(end ?? props.until), colour: css(stay.airC) }
+  }),
+)
+const places = computed(() => placesOf(props.formula))
+const index = computed(() => Math.min(chosen.value, places.value.length - 1))
+const at = computed(() => `/cooler/places/${index.value}`)
+const isHome = computed(() => places.value[index.value]?.place === '')
+const problems = computed(() => sheet.problems().filter((p) => p.path.startsWith('/cooler')))
+const options = computed(() => [
+  {
+    value: '',
+    label: `${props.larder.coolers.find((c) => c.id === props.formula.cooler.cooler)?.name ?? 'Cooler'} (its cooler)`,
+  },
+  ...props.larder.coolers.map((c) => ({ value: c.id, label: c.name })),
+])
+
+function commit(i: number, end: number) {
+  const from = props.chill?.stays[i]?.fromMinutes ?? 0
+  const minutes = Math.max(STEP, Math.round((end - from) / STEP) * STEP)
+  sheet.change(setStay(props.formula, i, 'stay', writtenSpan(minutes)), `/cooler/places/${i}/stay`)
+}
+
+function grab(event: PointerEvent, i: number, end: number) {
+  const handle = event.currentTarget as HTMLElement
+  handle.setPointerCapture(event.pointerId)
+  const from = props.chill?.stays[i]?.fromMinutes ?? 0
+  const startX = event.clientX
+  const perPixel = props.until / plot.value
+  const move = (e: PointerEvent) => {
+    const wanted = Math.round((end + (e.clientX - startX) * perPixel) / STEP) * STEP
+    dragged.value = { index: i, end: Math.max(from + STEP, wanted) }
+  }
+  const drop = () => {
+    handle.removeEventListener('pointermove', move)
+    handle.removeEventListener('pointerup', drop)
+    handle.removeEventListener('pointercancel', drop)
+    if (dragged.value) commit(i, dragged.value.end)
+    dragged.value = undefined
+  }
+  handle.addEventListener('pointermove', move)
+  handle.addEventListener('pointerup', drop)
+  handle.addEventListener('pointercancel', drop)
+}
+
+function nudge(event: KeyboardEvent, i: number, end: number) {
+  const by = { ArrowLeft: -STEP, ArrowRight: STEP, PageDown: -60, PageUp: 60 }[event.key]
+  if (!by) return
+  event.preventDefault()
+  commit(i, end + by)
+}
+
+function choose(i: number) {
+  emit('update:open', !(props.open && index.value === i))
+  chosen.value = i
+}
+
+function add() {
+  const last = places.value.length - 1
+  const ready = props.chill?.milestones.find((m) =>
+    ['thawed', 'turns-out', 'frozen'].includes(m.code),
+  )?.minutes
+  const began = props.chill?.stays[last]?.fromMinutes ?? 0
+  const stays = ready && ready > began ? writtenSpan(Math.ceil((ready - began) / 30) * 30) : '6 h'
+  const frozen = (props.chill?.stays[last]?.airC ?? 4) < 0
+  sheet.change(
+    addPlace(props.formula, last, frozen ? 'fridge-still' : 'room', frozen ? '' : '20 min', stays),
+    '',
+  )
+  chosen.value = last + 1
+  emit('update:open', true)
+}
+
+function remove() {
+  sheet.change(removePlace(props.formula, index.value), '')
+  chosen.value = Math.max(0, index.value - 1)
+}
+
+function move(by: number) {
+  sheet.change(movePlace(props.formula, index.value, by), '')
+  chosen.value = Math.max(0, Math.min(places.value.length - 1, index.value + by))
+}
+
+const set = (field: 'place' | 'cover' | 'stand', value: string) => {
+  const changed = setStay(props.formula, index.value, field, value)
+  // Another place has its own air.
+  sheet.change(field === 'place' ? setStay(changed, index.value, 'air', '') : changed, '')
+}
+/** A text field of a place needs the place to be written. */
+function written() {
+  if (!props.formula.cooler.places.length) sheet.change(setStay(props.formula, 0, 'stay', ''), '')
+}
+</script>
+
+<template>
+  <section aria-label="Places" class="places">
+    <div ref="frame" class="strip">
+      <button
+        v-for="stay in stays"
+        :key="stay.index"
+        type="button"
+        class="stay"
+        :class="{ chosen: open && stay.index === index }"
+        :aria-expanded="open && stay.index === index"
+        :aria-label="`${stay.name}, ${Math.round(stay.airC)} °C, from ${stay.clock}${stay.end ? `, ${spanOf(stay.end - stay.fromMinutes)}` : ', until it is served'}${stay.how ? `, ${stay.how}` : ''}`"
+        :style="{
+          left: `${stay.from}px`,
+          width: `${Math.max(14, stay.to - stay.from)}px`,
+          background: stay.colour,
+        }"
+        :title="`${stay.name}, ${Math.round(stay.airC)} °C`"
+        @click="choose(stay.index)"
+      >
+        <span>
+          <b>{{ stay.name }}</b> {{ Math.round(stay.airC) }} °C
+          <template v-if="stay.how">· {{ stay.how }}</template>
+          · {{ stay.end ? spanOf(stay.end - stay.fromMinutes) : 'until served' }}
+        </span>
+      </button>
+      <template v-for="stay in stays" :key="`end-${stay.index}`">
+        <span
+          v-if="stay.end !== undefined && stay.end <= until"
+          class="end"
+          role="slider"
+          tabindex="0"
+          :aria-label="`End of ${stay.name}`"
+          :aria-valuemin="stay.fromMinutes + STEP"
+          :aria-valuemax="20160"
+          :aria-valuenow="stay.end"
+          :aria-valuetext="`${clockAt(chill?.pouredAt ?? '', stay.end)}, after ${spanOf(stay.end - stay.fromMinutes)}`"
+          :style="{ left: `${x(stay.end) - 7}px` }"
+          @pointerdown.prevent="grab($event, stay.index, stay.end)"
+          @keydown="nudge($event, stay.index, stay.end)"
+        ></span>
+      </template>
+      <button type="button" class="add" aria-label="Add a place" title="Add a place" @click="add">+</button>
+    </div>
+    <RowProblems v-if="!open" :problems="problems" />
+    <div v-if="open" class="editor" data-testid="place">
+      <ChoiceField
+        class="wide"
+        :label="`Place ${index + 1} of ${places.length}`"
+        :model-value="places[index]?.place"
+        :options="options"
+        @update:model-value="set('place', $event)"
+      />
+      <SheetText v-if="isHome" path="/cooler/air" label="Its air" narrow :step="1" />
+      <SheetText v-else :path="`${at}/air`" label="Its air" narrow :step="1" placeholder="usual" />
+      <SheetText
+        :path="`${at}/stay`"
+        label="Stays"
+        narrow
+        :step="5"
+        placeholder="until served"
+        @focusin="written"
+      />
+      <ChoiceField
+        label="Cover"
+        :model-value="places[index]?.cover"
+        :options="[
+          { value: '', label: 'open' },
+          { value: 'film', label: 'under film' },
+          { value: 'lid', label: 'under a lid' },
+        ]"
+        @update:model-value="set('cover', $event)"
+      />
+      <ChoiceField
+        label="Stands on"
+        :model-value="places[index]?.stand"
+        :options="[
+          { value: '', label: 'as usual' },
+          { value: 'tray', label: 'metal tray' },
+          { value: 'rack', label: 'wire rack' },
+        ]"
+        @update:model-value="set('stand', $event)"
+      />
+      <SheetText path="/cooler/doors" label="Opened, per h" narrow :step="1" placeholder="0" />
+      <span class="tools">
+        <a-button :disabled="index === 0" aria-label="Sooner" title="Sooner" @click="move(-1)">◂</a-button>
+        <a-button :disabled="index === places.length - 1" aria-label="Later" title="Later" @click="move(1)"
+          >▸</a-button
+        >
+        <a-button :disabled="places.length < 2" @click="remove">Take out</a-button>
+        <a-button @click="emit('update:open', false)">Done</a-button>
+      </span>
+      <RowProblems class="all" :problems="problems" />
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.strip {
+  position: relative;
+  height: 38px;
+}
+
+.stay {
+  position: absolute;
+  top: 2px;
+  height: 34px;
+  padding: 0 10px 0 8px;
+  overflow: hidden;
+  border: 1px solid var(--ink);
+  border-radius: 0;
+  color: var(--ink);
+  font: inherit;
+  font-size: 13px;
+  text-align: left;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+  cursor: pointer;
+}
+
+.stay.chosen {
+  outline: 3px solid var(--act);
+  outline-offset: -2px;
+}
+
+.end {
+  position: absolute;
+  top: -3px;
+  z-index: 1;
+  width: 14px;
+  height: 44px;
+  border-inline: 5px solid transparent;
+  background: var(--ink) content-box;
+  cursor: ew-resize;
+  touch-action: none;
+}
+
+.end::after {
+  position: absolute;
+  top: 13px;
+  left: -4px;
+  width: 12px;
+  height: 18px;
+  border-radius: 3px;
+  background: var(--ink);
+  content: '';
+}
+
+.add {
+  position: absolute;
+  top: 2px;
+  right: 0;
+  width: 34px;
+  height: 34px;
+  border: 1px dashed var(--ink);
+  background: transparent;
+  color: var(--ink);
+  font-size: 18px;
+  cursor: pointer;
+}
+
+.editor {
+  display: grid;
+  grid-template-columns: minmax(150px, 1.6fr) 76px 96px 112px 124px 92px auto;
+  gap: 8px;
+  align-items: end;
+  padding: 4px 0 2px;
+}
+
+.tools {
+  display: flex;
+  gap: 4px;
+}
+
+.all {
+  grid-column: 1 / -1;
+}
+
+@media (width <= 1000px) {
+  .editor {
+    grid-template-columns: repeat(3, 1fr);
+  }
+}
+
+@media print {
+  .editor,
+  .add {
+    display: none;
+  }
+}
+</style>

@@ -1,0 +1,406 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { Chill, Evidence, Uncertainty } from '@/api/client'
+import { axisMarks, clockAt, spanOf } from './time'
+import { useSize } from './useSize'
+
+/** Time along the page: curves, milestones with their spread, gates, limits; a scrubber over all of it. */
+const props = defineProps<{
+  chill: Chill
+  uncertainty?: Uncertainty
+  until: number
+  playing: boolean
+  spoken: string
+  fahrenheit?: boolean
+  /** Temperature of the chosen point over time. */
+  pointCurve?: { minutes: number[]; celsius: number[]; firmness: number[] }
+}>()
+const minute = defineModel<number>({ required: true })
+const emit = defineEmits<{ play: []; evidence: [title: string, evidence: Evidence] }>()
+
+const LEFT = 46
+const RIGHT = 40
+const FLAGS = 60
+const PLOT = 104
+const GATE = 19
+
+const frame = ref<HTMLElement | null>(null)
+const { width } = useSize(frame)
+const plotWidth = computed(() => Math.max(100, width.value - LEFT - RIGHT))
+const x = (m: number) => LEFT + (Math.min(m, props.until) / props.until) * plotWidth.value
+const within = (m?: number): m is number => m !== undefined && m <= props.until
+
+const low = computed(() => Math.min(0, ...props.chill.field.lowC))
+const high = computed(() => Math.max(20, ...props.chill.courses.map((c) => Math.max(...c.warmestC))))
+const yT = (c: number) => FLAGS + PLOT - ((c - low.value) / (high.value - low.value)) * PLOT
+const yF = (score: number) => FLAGS + PLOT - (score / 100) * PLOT
+
+function path(minutes: number[], values: number[], y: (v: number) => number): string {
+  const points: string[] = []
+  let last = -Infinity
+  minutes.forEach((m, i) => {
+    const at = x(m)
+    // The first point beyond the end closes the line.
+    if ((minutes[i - 1] ?? 0) > props.until || (at - last < 1.5 && i < minutes.length - 1)) return
+    last = at
+    points.push(`${at.toFixed(1)} ${y(values[i] ?? 0).toFixed(1)}`)
+  })
+  return points.length ? `M${points.join('L')}` : ''
+}
+const courses = computed(() =>
+  props.chill.courses.map((c) => ({
+    name: c.name,
+    warm: path(c.minutes, c.warmestC, yT),
+    firm: path(c.minutes, c.firmness, yF),
+  })),
+)
+const air = computed(() => path(props.chill.field.minutes, props.chill.field.airC, yT))
+const pointPath = computed(() =>
+  props.pointCurve
+    ? {
+        warm: path(props.pointCurve.minutes, props.pointCurve.celsius, yT),
+        firm: path(props.pointCurve.minutes, props.pointCurve.firmness, yF),
+      }
+    : undefined,
+)
+
+/** As the server rounds it, with the days on in short. */
+const short = (clock?: string) =>
+  clock
+    ?.replace(' the next day', ' +1 d')
+    .replace(' two days on', ' +2 d')
+    .replace(/ (\d+) days on/, ' +$1 d') ?? ''
+
+const WIDE = 6.6
+/** Flags of milestones, one row below the other where they would lie upon each other. */
+const flags = computed(() => {
+  const rows = [-Infinity, -Infinity, -Infinity]
+  return props.chill.milestones
+    .filter((m) => within(m.minutes))
+    .map((m) => {
+      const at = x(m.minutes as number)
+      const text = `${m.label} ${short(m.clock)}`
+      const room = text.length * WIDE + 12
+      const left = Math.min(at, LEFT + plotWidth.value - room + RIGHT)
+      let row = rows.findIndex((end) => end < left)
+      if (row < 0) row = rows.length - 1
+      rows[row] = left + room
+      const range = props.uncertainty?.ranges.find((r) => r.code === m.code)
+      return { ...m, at, left, text, row, y: 12 + 18 * row, range }
+    })
+})
+const later = computed(() =>
+  props.chill.milestones.filter((m) => m.minutes === undefined || !within(m.minutes)),
+)
+const gates = computed(() =>
+  props.chill.gates
+    .filter((g) => within(g.opensMinutes))
+    .map((g, i) => {
+      const from = x(g.opensMinutes)
+      const to = x(g.bondsUntilMinutes ?? props.until)
+      const until = g.bondsUntil ? ` to ${short(g.bondsUntil)}` : ' on'
+      const text = `${g.name} goes on, bonds: ${short(g.opens)}${until}, not above ${degrees(g.highestC)}`
+      const room = text.length * WIDE
+      // In its bar, else beside it.
+      const beside = to + 6 + room < width.value ? to + 6 : from - 6 - room
+      return {
+        ...g,
+        from,
+        to,
+        y: FLAGS + PLOT + 6 + i * GATE,
+        text,
+        left: to - from > room ? from + 6 : beside,
+      }
+    }),
+)
+const limits = computed(() =>
+  props.chill.limits
+    .filter((l) => within(l.byMinutes))
+    .map((l) => ({ ...l, at: x(l.byMinutes), y: yT(l.celsius) })),
+)
+const marksY = computed(() => FLAGS + PLOT + 6 + gates.value.length * GATE)
+const total = computed(() => marksY.value + 20)
+const marks = computed(() =>
+  axisMarks(props.chill.pouredAt, props.until, Math.floor(plotWidth.value / 74)).map((m) => ({
+    at: x(m),
+    text: clockAt(props.chill.pouredAt, m),
+  })),
+)
+const shown = (c: number) => (props.fahrenheit ? c * 1.8 + 32 : c)
+function degrees(c: number) {
+  return `${Math.round(shown(c))} ${props.fahrenheit ? '°F' : '°C'}`
+}
+const ticks = computed(() => {
+  const step = high.value - low.value > 50 ? 20 : 10
+  const found = []
+  for (let t = Math.ceil(low.value / step) * step; t <= high.value; t += step) found.push(t)
+  return found
+})
+
+function key(event: KeyboardEvent) {
+  if (event.key === ' ') {
+    event.preventDefault()
+    emit('play')
+  }
+}
+</script>
+
+<template>
+  <section ref="frame" class="time" aria-label="Time axis" :style="{ height: `${total}px` }">
+    <svg :viewBox="`0 0 ${width} ${total}`" aria-hidden="true">
+      <g class="grid">
+        <g v-for="mark in marks" :key="mark.at">
+          <line :x1="mark.at" :x2="mark.at" :y1="FLAGS" :y2="marksY" />
+          <text :x="mark.at" :y="marksY + 15" text-anchor="middle">{{ mark.text }}</text>
+        </g>
+        <g v-for="t in ticks" :key="t">
+          <line :x1="LEFT" :x2="LEFT + plotWidth" :y1="yT(t)" :y2="yT(t)" class="faint" />
+          <text :x="LEFT - 6" :y="yT(t) + 4" text-anchor="end" class="warmth">{{ degrees(t) }}</text>
+        </g>
+        <text v-for="s in [0, 50, 100]" :key="s" :x="LEFT + plotWidth + 6" :y="yF(s) + 4">{{ s }}</text>
+      </g>
+      <path :d="air" class="air" />
+      <g v-for="course in courses" :key="course.name">
+        <path :d="course.warm" class="warm" />
+        <path :d="course.firm" class="firm" />
+      </g>
+      <g v-if="pointPath">
+        <path :d="pointPath.warm" class="point warm" />
+        <path :d="pointPath.firm" class="point firm" />
+      </g>
+      <g v-for="limit in limits" :key="limit.label" class="limit" :class="{ broken: !limit.kept }">
+        <path :d="`M${limit.at} ${FLAGS + 2}V${limit.y}H${limit.at - 26}`" />
+        <text :x="limit.at + 4" :y="Math.min(limit.y, FLAGS + PLOT - 6) - 3">
+          {{ limit.kept ? '✓' : '✗' }} {{ degrees(limit.celsius) }} by {{ limit.by }}
+        </text>
+      </g>
+      <g v-for="gate in gates" :key="gate.component" class="gate">
+        <rect :x="gate.from" :width="Math.max(3, gate.to - gate.from)" :y="gate.y" :height="GATE - 4" />
+        <text :x="gate.left" :y="gate.y + 12">{{ gate.text }}</text>
+      </g>
+      <g v-for="flag in flags" :key="flag.code" class="flag">
+        <rect
+          v-if="flag.range?.earliestMinutes !== undefined && flag.range.latestMinutes !== undefined"
+          :x="x(flag.range.earliestMinutes)"
+          :width="Math.max(1, x(flag.range.latestMinutes) - x(flag.range.earliestMinutes))"
+          :y="FLAGS + 3 + 5 * flag.row"
+          height="4"
+          class="spread"
+        />
+        <line :x1="flag.at" :x2="flag.at" :y1="flag.y" :y2="FLAGS + PLOT" />
+      </g>
+      <line :x1="x(minute)" :x2="x(minute)" :y1="FLAGS - 6" :y2="marksY" class="now" />
+    </svg>
+    <button
+      v-for="flag in flags"
+      :key="flag.code"
+      type="button"
+      class="flag-name"
+      :style="{ left: `${flag.left}px`, top: `${flag.y - 12}px` }"
+      :aria-label="`${flag.text}${flag.range?.earliest ? `, ${flag.range.earliest} to ${flag.range.latest ?? 'never'}` : ''}, why`"
+      @click="emit('evidence', flag.label, flag.evidence)"
+    >
+      {{ flag.text }}
+    </button>
+    <p class="later">
+      <span v-for="m in later" :key="m.code">
+        <button type="button" class="link-like" @click="emit('evidence', m.label, m.evidence)">
+          {{ m.label }}
+        </button>
+        {{ m.minutes === undefined ? 'not within two days' : `${short(m.clock)} ▸` }}
+      </span>
+    </p>
+    <input
+      v-model.number="minute"
+      type="range"
+      class="scrubber"
+      min="0"
+      :max="until"
+      :step="until > 3000 ? 5 : 1"
+      aria-label="Time of the chill"
+      :aria-valuetext="`${clockAt(chill.pouredAt, minute)}, ${spanOf(minute)} after pouring. ${spoken}`"
+      :style="{
+        left: `${LEFT - 8}px`,
+        width: `${plotWidth + 16}px`,
+        top: `${FLAGS - 8}px`,
+        height: `${marksY - FLAGS + 14}px`,
+      }"
+      @keydown="key"
+    />
+  </section>
+</template>
+
+<style scoped>
+.time {
+  position: relative;
+}
+
+svg {
+  position: absolute;
+  inset: 0;
+  width: 100%;
+  height: 100%;
+}
+
+text {
+  fill: var(--ink);
+  font-size: 12px;
+}
+
+.limit text {
+  paint-order: stroke;
+  stroke: var(--panel);
+  stroke-width: 4px;
+}
+
+.grid line {
+  stroke: #b9c8cc;
+  stroke-width: 0.8;
+}
+
+.grid .faint {
+  stroke-dasharray: 1 4;
+}
+
+.warmth {
+  fill: var(--cold);
+}
+
+path {
+  fill: none;
+}
+
+.warm {
+  stroke: var(--cold);
+  stroke-width: 1.8;
+  stroke-dasharray: 6 3;
+}
+
+.firm {
+  stroke: var(--ink);
+  stroke-width: 2.2;
+}
+
+.air {
+  stroke: var(--cold);
+  stroke-width: 1;
+}
+
+.point {
+  stroke: var(--act);
+}
+
+.limit path {
+  stroke: var(--good);
+  stroke-width: 1.4;
+}
+
+.limit text {
+  fill: var(--good);
+}
+
+.limit.broken path {
+  stroke: var(--unsafe);
+  stroke-width: 2;
+}
+
+.limit.broken text {
+  fill: var(--unsafe);
+  font-weight: 700;
+}
+
+.gate rect {
+  fill: #f6cfa3;
+  stroke: var(--act);
+}
+
+.flag line {
+  stroke: var(--ink);
+  stroke-width: 1.2;
+}
+
+.spread {
+  fill: #7d9299;
+}
+
+.now {
+  stroke: var(--act);
+  stroke-width: 2.5;
+  pointer-events: none;
+}
+
+.flag-name {
+  position: absolute;
+  z-index: 2;
+  padding: 0 5px;
+  border: 0;
+  border-left: 2px solid var(--ink);
+  background: var(--panel);
+  color: var(--ink);
+  font-size: 13px;
+  line-height: 17px;
+  white-space: nowrap;
+  cursor: pointer;
+}
+
+.flag-name:hover {
+  text-decoration: underline;
+}
+
+.later {
+  position: absolute;
+  top: -24px;
+  right: 0;
+  display: flex;
+  gap: 14px;
+  font-size: 13px;
+}
+
+/* The scrubber lies over the whole plot: touched anywhere, time goes there. */
+.scrubber {
+  position: absolute;
+  margin: 0;
+  background: transparent;
+  cursor: ew-resize;
+  appearance: none;
+}
+
+.scrubber::-webkit-slider-runnable-track {
+  height: 100%;
+  background: transparent;
+}
+
+.scrubber::-webkit-slider-thumb {
+  width: 16px;
+  height: 16px;
+  border: 2px solid #ffffff;
+  border-radius: 50%;
+  background: var(--act);
+  appearance: none;
+}
+
+.scrubber:focus-visible {
+  outline: none;
+}
+
+.scrubber:focus-visible::-webkit-slider-thumb {
+  outline: 3px solid var(--cold);
+  outline-offset: 1px;
+}
+
+.scrubber:focus-visible::-moz-range-thumb {
+  outline: 3px solid var(--cold);
+}
+
+.scrubber::-moz-range-track {
+  background: transparent;
+}
+
+.scrubber::-moz-range-thumb {
+  width: 14px;
+  height: 14px;
+  border: 2px solid #ffffff;
+  border-radius: 50%;
+  background: var(--act);
+}
+</style>

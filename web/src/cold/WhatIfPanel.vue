@@ -1,0 +1,309 @@
+<script setup lang="ts">
+import { computed, ref, shallowRef, watch } from 'vue'
+import { api, ApiProblem, type Formula, type Larder, type Way, type WhatIfRow } from '@/api/client'
+import ChoiceField from '@/bench/ChoiceField.vue'
+import { takeFix } from '@/bench/document'
+import { useSheet } from '@/bench/sheet'
+import TypedField from '@/bench/TypedField.vue'
+import { useSearch } from './useSearch'
+
+/** Ways side by side with the present one, and the cheapest that is done in time. */
+const props = defineProps<{ formula: Formula; larder: Larder; fahrenheit?: boolean }>()
+const sheet = useSheet()
+
+const MOST = 5
+const ways = shallowRef<Way[]>([])
+const own = shallowRef<Way[]>([])
+const picked = ref<string[]>([])
+const rows = shallowRef<WhatIfRow[]>([])
+const trouble = ref('')
+const all = computed(() => [...own.value, ...ways.value])
+let asked = 0
+
+/** Another document has other ways; what is compared is compared anew. */
+watch(
+  () => props.formula,
+  async (formula) => {
+    const mine = ++asked
+    try {
+      const found = await api.ways(formula)
+      if (mine !== asked) return
+      ways.value = found
+      trouble.value = ''
+      await compare()
+    } catch (error) {
+      if (mine === asked && error instanceof ApiProblem)
+        trouble.value = 'Not understood yet: see the line above.'
+    }
+  },
+  { immediate: true },
+)
+watch(picked, () => void compare())
+
+let comparing = 0
+async function compare() {
+  const mine = ++comparing
+  const chosen = all.value.filter((w) => picked.value.includes(w.label))
+  const found = await api
+    .whatIf(props.formula, [{ label: 'As it is', changes: [] }, ...chosen])
+    .catch(() => undefined)
+  if (mine === comparing && found) rows.value = found
+}
+
+const KINDS = [
+  { value: 'mould', label: 'another mould' },
+  { value: 'cooler', label: 'another cooler' },
+  { value: 'pour', label: 'another pour temperature' },
+  { value: 'dose', label: 'another dose' },
+]
+const kind = ref('mould')
+const value = ref('')
+const component = computed(() => props.formula.components.findIndex((c) => c.gel.amount))
+const choices = computed(() =>
+  kind.value === 'mould'
+    ? props.larder.moulds.map((m) => ({ value: m.id, label: `${m.name} · ${Math.round(m.brimMl)} ml` }))
+    : kind.value === 'cooler'
+      ? props.larder.coolers.map((c) => ({ value: c.id, label: c.name }))
+      : undefined,
+)
+function addOwn(chosen: string) {
+  if (!chosen) return
+  const cooler = props.larder.coolers.find((c) => c.id === chosen)
+  const at = `/components/${Math.max(0, component.value)}`
+  const made: Record<string, Way['changes']> = {
+    mould: [{ path: '/mould/mould', value: chosen }],
+    cooler: [
+      { path: '/cooler/cooler', value: chosen },
+      { path: '/cooler/air', value: `${cooler?.airC ?? 4} °C` },
+    ],
+    pour: [{ path: `${at}/pourTemperature`, value: chosen }],
+    dose: [{ path: `${at}/gel/amount`, value: chosen }],
+  }
+  const name = choices.value?.find((c) => c.value === chosen)?.label ?? chosen
+  const label =
+    { mould: name, cooler: name, pour: `Poured at ${name}`, dose: `${name} of gelling agent` }[kind.value] ??
+    name
+  own.value = [
+    { group: kind.value, label, cost: 0, changes: made[kind.value] ?? [] },
+    ...own.value.filter((w) => w.label !== label),
+  ]
+  picked.value = [...picked.value.filter((l) => l !== label), label].slice(-MOST)
+  value.value = ''
+}
+
+function take(way: Way) {
+  sheet.change(takeFix(props.formula, { label: way.label, effect: '', changes: way.changes }), '')
+  picked.value = picked.value.filter((l) => l !== way.label)
+}
+
+const by = ref('19:00')
+const { search, stop, tried, of, running, found, said } = useSearch()
+
+const degrees = (c?: number) =>
+  c === undefined ? '–' : props.fahrenheit ? `${Math.round(c * 1.8 + 32)} °F` : `${c.toFixed(1)} °C`
+const span = (m?: number) =>
+  m === undefined ? 'never' : `${Math.floor(m / 60)} h ${String(Math.ceil(m % 60)).padStart(2, '0')}`
+const short = (clock?: string) =>
+  clock?.replace(' the next day', ' +1 d').replace(/ (\w+) days on/, ' +$1 d') ?? 'never'
+</script>
+
+<template>
+  <div class="what-if">
+    <form class="by" @submit.prevent="search(formula, ways, by)">
+      <TypedField v-model="by" label="Done by" narrow />
+      <a-button type="primary" html-type="submit" :disabled="running || !ways.length">Cheapest way</a-button>
+      <a-button v-if="running" @click="stop">Stop</a-button>
+      <progress v-if="running" :max="of" :value="tried" aria-label="Ways tried"></progress>
+      <span v-if="running" role="status">{{ tried }} of {{ of }} tried</span>
+    </form>
+    <p v-if="said" role="status" class="said">{{ said }}</p>
+    <p v-if="found" role="status" class="found">
+      <b>{{ found.way.label }}</b>: {{ found.row.answer.goal.toLowerCase() }}
+      {{ short(found.row.answer.goalClock) }}.
+      <a-button size="small" type="primary" @click="take(found.way)">Take it</a-button>
+    </p>
+    <h2 class="section-title">
+      Side by side <small>up to {{ MOST }} beside the present one</small>
+    </h2>
+    <p v-if="trouble">{{ trouble }}</p>
+    <div class="scroll">
+      <table data-testid="what-if">
+        <thead>
+          <tr>
+            <th scope="col">Way</th>
+            <th scope="col">ready</th>
+            <th scope="col">set</th>
+            <th scope="col">below 8 °C</th>
+            <th scope="col">stands</th>
+            <th scope="col">firm</th>
+            <th scope="col">air to</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="(row, i) in rows" :key="row.label" :class="{ present: i === 0 }">
+            <th scope="row">
+              {{ row.label }}
+              <button
+                v-if="i > 0"
+                type="button"
+                class="link-like"
+                :aria-label="`Take: ${row.label}`"
+                @click="take(all.find((w) => w.label === row.label) as Way)"
+              >
+                take it
+              </button>
+              <small v-if="row.answer.worst && row.answer.worst.tone !== 'CAUTION'">{{
+                row.answer.worst.headline
+              }}</small>
+              <small v-for="p in row.answer.problems" :key="p.path">{{ p.field }} {{ p.rule }}</small>
+            </th>
+            <td>
+              <b>{{ short(row.answer.goalClock) }}</b>
+            </td>
+            <td>{{ short(row.answer.set) }}</td>
+            <td>{{ span(row.answer.coldMinutes) }}</td>
+            <td>
+              {{ row.answer.standingMm === undefined ? '–' : `${Math.round(row.answer.standingMm)} mm` }}
+            </td>
+            <td>{{ Math.round(row.answer.firmness) }}</td>
+            <td>{{ degrees(row.answer.peakAirC) }}</td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
+    <fieldset>
+      <legend>Compare with</legend>
+      <label v-for="way in all" :key="way.label">
+        <input
+          v-model="picked"
+          type="checkbox"
+          :value="way.label"
+          :disabled="picked.length >= MOST && !picked.includes(way.label)"
+        />
+        {{ way.label }}
+      </label>
+    </fieldset>
+    <form class="own" @submit.prevent="addOwn(value)">
+      <ChoiceField v-model="kind" label="Or" :options="KINDS" />
+      <ChoiceField
+        v-if="choices"
+        label="which"
+        placeholder="choose…"
+        :options="choices"
+        @update:model-value="addOwn($event)"
+      />
+      <template v-else>
+        <TypedField
+          v-model="value"
+          label="how much"
+          narrow
+          :placeholder="kind === 'pour' ? '28 °C' : '12 g'"
+        />
+        <a-button html-type="submit">Add</a-button>
+      </template>
+    </form>
+  </div>
+</template>
+
+<style scoped>
+.what-if {
+  display: flex;
+  flex-direction: column;
+  gap: 6px;
+}
+
+.by {
+  display: flex;
+  gap: 8px;
+  align-items: end;
+}
+
+.by :first-child {
+  width: 84px;
+}
+
+progress {
+  width: 90px;
+  accent-color: var(--act);
+}
+
+.found {
+  padding: 6px 8px;
+  border-left: 5px solid var(--good);
+  background: #e8f1ec;
+}
+
+.scroll {
+  overflow-x: auto;
+}
+
+table {
+  width: 100%;
+  font-size: 13px;
+  border-collapse: collapse;
+}
+
+th,
+td {
+  padding: 3px 6px 3px 0;
+  border-bottom: 1px solid var(--hairline);
+  font-weight: 400;
+  text-align: left;
+  vertical-align: top;
+}
+
+thead th {
+  color: var(--quiet);
+  white-space: nowrap;
+}
+
+tbody th {
+  min-width: 120px;
+}
+
+tbody th small {
+  display: block;
+  color: var(--unsafe);
+  font-size: 12px;
+}
+
+td {
+  white-space: nowrap;
+}
+
+.present th {
+  font-weight: 700;
+}
+
+fieldset {
+  display: flex;
+  flex-direction: column;
+  min-width: 0;
+  margin: 0;
+  padding: 0;
+  border: 0;
+}
+
+legend {
+  margin: 0;
+  border: 0;
+  color: var(--quiet);
+  font-size: 13px;
+}
+
+fieldset label {
+  padding: 2px 0;
+  font-size: 14px;
+}
+
+fieldset input {
+  accent-color: var(--act);
+}
+
+.own {
+  display: grid;
+  grid-template-columns: 1fr 1fr auto;
+  gap: 8px;
+  align-items: end;
+}
+</style>
