@@ -74,7 +74,10 @@ public class ColdBench {
                 "metric",
                 "turned-out",
                 "",
-                List.of(layer("cream", dose, "cream-35"), layer("fruit", dose, "pear-puree"), layer("milk", dose, "milk-35")),
+                List.of(
+                        layer("cream", dose, "cream-35"),
+                        layer("fruit", dose, "pear-puree"),
+                        layer("milk", dose, "milk-35")),
                 new Moulds("dariole", "8", ""),
                 new Cooling("fridge-still", "4 °C", stays, "", "", ""),
                 "14:00",

@@ -7,6 +7,7 @@ import com.deftchill.core.formula.WrittenFormula.Gel;
 import com.deftchill.core.formula.WrittenFormula.Heat;
 import com.deftchill.core.formula.WrittenFormula.Line;
 import com.deftchill.core.formula.WrittenFormula.Moulds;
+import com.deftchill.core.formula.WrittenFormula.Stay;
 import java.util.List;
 
 /** Formulas for tests, changed one field at a time. */
@@ -95,6 +96,16 @@ public final class Formulas {
 
     public static WrittenFormula withCooler(WrittenFormula f, String cooler, String air) {
         return with(f, f.measures(), f.served(), f.wanted(), new Cooling(cooler, air));
+    }
+
+    /** The same in places, one after the other. */
+    public static WrittenFormula in(WrittenFormula f, Stay... places) {
+        return with(f, f.measures(), f.served(), f.wanted(), f.cooler().withPlaces(List.of(places)));
+    }
+
+    /** A place, for so long; for ever where that is empty. */
+    public static Stay stay(String place, String stay) {
+        return new Stay(place, "", stay, "", "");
     }
 
     public static WrittenFormula withServed(WrittenFormula f, String served) {

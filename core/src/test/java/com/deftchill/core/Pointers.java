@@ -23,6 +23,10 @@ public final class Pointers {
         if (at instanceof List<?> list) {
             var copy = new ArrayList<Object>(list);
             int index = Integer.parseInt(path[depth]);
+            // As the page does, what is missing is made: only places grow so.
+            if (index == copy.size()) {
+                copy.add(new WrittenFormula.Stay("", "", "", "", ""));
+            }
             copy.set(index, set(copy.get(index), path, depth + 1, value));
             return copy;
         }

@@ -57,8 +57,20 @@ public final class IntegratorBench {
                 own,
                 ownError);
         for (double tolerance : new double[] {1, 0.1}) {
-            general("Dormand-Prince 5(4)", new DormandPrince54Integrator(1e-9, 3600, tolerance, 0), tolerance, equations, exact, own);
-            general("Dormand-Prince 8(5,3)", new DormandPrince853Integrator(1e-9, 3600, tolerance, 0), tolerance, equations, exact, own);
+            general(
+                    "Dormand-Prince 5(4)",
+                    new DormandPrince54Integrator(1e-9, 3600, tolerance, 0),
+                    tolerance,
+                    equations,
+                    exact,
+                    own);
+            general(
+                    "Dormand-Prince 8(5,3)",
+                    new DormandPrince853Integrator(1e-9, 3600, tolerance, 0),
+                    tolerance,
+                    equations,
+                    exact,
+                    own);
         }
     }
 
@@ -103,8 +115,7 @@ public final class IntegratorBench {
         var places = new ArrayList<Place>();
         double before = 0;
         for (double hours : LOOKED_AT_H) {
-            places.add(new Place(
-                    place.airC(), place.hTop(), place.hSide(), place.hBase(), (hours - before) * 3600));
+            places.add(new Place(place.airC(), place.hTop(), place.hSide(), place.hBase(), (hours - before) * 3600));
             before = hours;
         }
         new ChillSimulation(grid, materials, vessel.material(), options)
@@ -143,7 +154,9 @@ public final class IntegratorBench {
             for (int i = 0; i < 20; i++) {
                 long bytes = allocatedBytes();
                 long from = System.nanoTime();
-                steps = simulation.run(POURED_C, BENCH_C, place, (a, b, c, d) -> {}).steps();
+                steps = simulation
+                        .run(POURED_C, BENCH_C, place, (a, b, c, d) -> {})
+                        .steps();
                 best = Math.min(best, (System.nanoTime() - from) / 1e6);
                 allocated = allocatedBytes() - bytes;
             }

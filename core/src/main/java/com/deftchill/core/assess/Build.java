@@ -126,7 +126,8 @@ final class Build implements Pouring, ChillListener {
         var build = new Build(layers, batch.timetable(), settings.nudge().pourK(), Milestones.turnsOut(batch));
         var materials = materials(layers, grid);
         if (settings.recorded()) {
-            build.recorder = Optional.of(new FieldRecorder(grid, layers, vessel, stays.get(0).airC()));
+            build.recorder = Optional.of(
+                    new FieldRecorder(grid, layers, vessel, stays.get(0).airC()));
             build.table =
                     Optional.of(new AtTheTable(batch, grid, interfaces(stack, lying), materials, layers, options));
         }

@@ -175,7 +175,8 @@ final class ColdWriter {
                                 dessert.clock(by),
                                 ever ? Optional.of(reached / 60) : Optional.empty(),
                                 ever ? Optional.of(dessert.clock(reached)) : Optional.empty(),
-                                reached <= by || by > dessert.batch().timetable().endSeconds()));
+                                reached <= by
+                                        || by > dessert.batch().timetable().endSeconds()));
                     });
         }
         return limits;

@@ -214,7 +214,7 @@ final class SetHistory implements ChillListener {
     /** Seconds until the warmest point is below a temperature, °C, and stays so while it is chilled. */
     double secondsBelow(double celsius) {
         var below = Crossing.fallsTo(celsius);
-        for (int i = 0; i < chilled; i++) {
+        for (int i = 0; i < chillSamples(); i++) {
             below.follow(seconds[i], warmest[i]);
         }
         return below.seconds();
@@ -235,7 +235,12 @@ final class SetHistory implements ChillListener {
 
     /** Warmest temperature at the end of the chill, °C. */
     double lastWarmestC() {
-        return warmest[chilled - 1];
+        return warmest[chillSamples() - 1];
+    }
+
+    /** Of what is poured only at the table, all there is. */
+    private int chillSamples() {
+        return chilled > 0 ? chilled : count;
     }
 
     double[] minutes() {

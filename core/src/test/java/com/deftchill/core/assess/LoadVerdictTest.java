@@ -42,7 +42,7 @@ class LoadVerdictTest {
         var formula = darioles(60, "60 °C");
         var found = verdict(assess(formula), "cooler-load").orElseThrow();
         assertThat(found.tone()).isEqualTo(Tone.CAUTION);
-        assertThat(found.sentence()).contains("kJ").contains("later than said").contains("in two loads");
+        assertThat(found.sentence()).contains("kJ").contains("That costs about").contains("in two loads");
         var cooled = assess(Pointers.take(formula, found.fixes().get(0).changes()));
         assertThat(verdict(cooled, "cooler-load").filter(v -> v.tone() == Tone.CAUTION))
                 .isEmpty();

@@ -29,7 +29,7 @@ class RandomDessertsTest {
     private static final int DESSERTS = 10_000;
     private static final Larder LARDER = Kitchens.STANDARD.larder();
     /** Coarse: what is tested is that everything is answered, not how finely. */
-    private static final Assessor COARSE =
+    static final Assessor COARSE =
             new Assessor(GelatinParameters.handbook(), new ChillOptions(6, 4, 10, 1, 20, 3600, 0.3));
 
     @Test
@@ -60,11 +60,11 @@ class RandomDessertsTest {
         });
     }
 
-    private static <T> T any(Random random, List<T> of) {
+    static <T> T any(Random random, List<T> of) {
         return of.get(random.nextInt(of.size()));
     }
 
-    private static WrittenFormula dessert(Random random) {
+    static WrittenFormula dessert(Random random) {
         var components = new ArrayList<Component>();
         int many = 1 + random.nextInt(5);
         for (int i = 0; i < many; i++) {
