@@ -58,11 +58,16 @@ class SymmetryAndThawTest {
         var grid = Grid.of(new Vessel(profile, wall, 0, 0), new double[] {heightMm}, options);
         var material = new Material[grid.cells()];
         Arrays.fill(material, Material.of(EnergyBalanceTest.setCream(), air));
+        // Seconds and warmest temperature at the step before, and the moment found between two steps.
+        var before = new double[] {0, 25};
         var reached = new double[] {Double.POSITIVE_INFINITY};
         new ChillSimulation(grid, material, wall, options).run(25, 25, List.of(place), (t, dt, mean, celsius) -> {
-            if (Arrays.stream(celsius).max().orElseThrow() < 8) {
-                reached[0] = Math.min(reached[0], t);
+            double now = Arrays.stream(celsius).max().orElseThrow();
+            if (now < 8 && before[1] >= 8) {
+                reached[0] = before[0] + (before[1] - 8) / (before[1] - now) * (t - before[0]);
             }
+            before[0] = t;
+            before[1] = now;
         });
         return reached[0];
     }
