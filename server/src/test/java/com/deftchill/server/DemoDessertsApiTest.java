@@ -49,6 +49,8 @@ class DemoDessertsApiTest {
         "yuzu-meringue-tart, custard-thickens",
         "rhubarb-elderflower-fool, fold-right",
         "white-sabayon-plum, boiled-away",
+        "frozen-pear-dome, thaws",
+        "slanted-tea-glasses, slant",
         "pear-bay, stands"
     })
     void goodDessertsAreGoodAndSayWhatTheyAreAbout(String demo, String code) {
@@ -63,6 +65,7 @@ class DemoDessertsApiTest {
         "hurried-apricot-mousse, fold-hot",
         "hurried-apricot-mousse, enzyme-contact",
         "kiwi-elderflower, enzyme",
+        "sixty-pear-pots, served-too-early",
         "coconut-sea-buckthorn, too-soft"
     })
     void wrongDessertsSayWhyWithAFix(String demo, String code) {

@@ -85,7 +85,7 @@ class ExchangeApiTest {
     @CsvSource(
             delimiter = ';',
             value = {
-                "{\"schema\": 4, \"name\": \"x\"}; /schema; newer",
+                "{\"schema\": 5, \"name\": \"x\"}; /schema; newer",
                 "{\"name\": \"x\"}; /schema; version of the document",
                 "{\"schema\": 2}; ''; name",
                 "{\"schema\": 2, \"name\": \"x\", \"colour\": 1}; ''; colour",

@@ -44,7 +44,10 @@ class DemoKitchen implements ApplicationRunner {
             "rhubarb-elderflower-fool",
             "white-sabayon-plum",
             "split-ganache-pots",
-            "hurried-apricot-mousse");
+            "hurried-apricot-mousse",
+            "frozen-pear-dome",
+            "slanted-tea-glasses",
+            "sixty-pear-pots");
 
     private final DeftChillSettings settings;
     private final FormulaService formulas;
