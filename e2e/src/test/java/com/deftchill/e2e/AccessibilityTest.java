@@ -75,6 +75,7 @@ class AccessibilityTest {
             var kitchen = new Bench(browser.page("/kitchen"));
             assertThat(kitchen.field("Name")).hasValue("Tideline");
             check(kitchen, "the kitchen");
+            cold(browser);
             var sums = new Bench(browser.page("/sums"));
             assertThat(sums.page().getByLabel("Answer")).containsText("instead of");
             check(sums, "the sums");
@@ -97,6 +98,21 @@ class AccessibilityTest {
             assertThat(bench.page().getByTestId("card")).containsText("Done when");
             check(bench, "the card");
         }
+    }
+
+    private static void cold(Browser browser) {
+        var cold = new Bench(browser.page("/cold"));
+        assertThat(cold.page().getByTestId("matters")).containsText("What matters most");
+        check(cold, "the Cold");
+        cold.button("Fridge with still air").click();
+        assertThat(cold.page().getByTestId("place")).isVisible();
+        check(cold, "a place");
+        cold.page().getByText("At the table").click();
+        assertThat(cold.page().getByTestId("plate")).isVisible();
+        check(cold, "the table");
+        cold.page().getByText("What if").click();
+        assertThat(cold.page().getByTestId("what-if")).containsText("As it is");
+        check(cold, "what if");
     }
 
     private static void check(Bench bench, String view) {

@@ -87,6 +87,7 @@ class PicturesTest {
             take(bench, "card");
 
             layered(browser);
+            cold(browser);
             var larder = new Bench(browser.page("/larder"));
             larder.button("Chestnut puree").click();
             assertThat(larder.page().getByLabel("About it")).containsText("Chestnut");
@@ -120,6 +121,42 @@ class PicturesTest {
         moulds.page().getByLabel("Inner height").fill("3 in");
         assertThat(moulds.page().getByText("ml to the brim")).containsText("182 ml");
         take(moulds, "mould-editor");
+    }
+
+    private static void cold(Browser browser) {
+        var cold = new Bench(browser.page("/cold"));
+        assertThat(cold.page().getByTestId("matters")).containsText("What matters most");
+        cold.open("Sea buckthorn cheesecake, no bake");
+        assertThat(cold.line()).containsText("slices from");
+        assertThat(cold.page().getByTestId("matters")).containsText("What matters most");
+        cold.page().getByLabel("Time of the chill").fill("70");
+        take(cold, "cold-layers");
+        cold.open("Slanted smoked tea glasses");
+        assertThat(cold.page().getByTestId("slant")).isVisible();
+        assertThat(cold.page().getByTestId("matters")).containsText("What matters most");
+        cold.page().getByLabel("Time of the chill").fill("62");
+        take(cold, "cold-slant");
+        cold.open("Sixty pear pots in a full fridge (too warm)");
+        assertThat(cold.line()).containsText("Served before it is ready");
+        assertThat(cold.page().getByTestId("matters")).containsText("What matters most");
+        cold.page().getByLabel("Time of the chill").fill("160");
+        take(cold, "cold-full-fridge");
+        cold.open("Pear and bay set cream");
+        assertThat(cold.line()).containsText("turns out from 1");
+        assertThat(cold.page().getByTestId("matters")).containsText("What matters most");
+        cold.page().getByLabel("Time of the chill").fill("118");
+        cold.page().getByText("At the table").click();
+        assertThat(cold.page().getByTestId("plate")).isVisible();
+        take(cold, "cold-table");
+        cold.page().getByText("What if").click();
+        for (var way : new String[] {"On a cold metal tray", "The same cooler set to", "Fridge with a fan"}) {
+            cold.page().getByLabel(way).first().check();
+        }
+        cold.field("Done by").fill("17:00");
+        cold.button("Cheapest way").click();
+        assertThat(cold.page().getByText("Take it").first()).isVisible();
+        assertThat(cold.page().getByTestId("what-if").getByRole(AriaRole.ROW)).hasCount(5);
+        take(cold, "cold-what-if");
     }
 
     private static void close(Bench bench) {
