@@ -33,6 +33,8 @@ const stays = computed(() =>
     return { ...stay, index, end, from, to: x(end ?? props.until), colour: css(stay.airC) }
   }),
 )
+/** Where all places have an end, the last one's. */
+const served = computed(() => stays.value.at(-1)?.end)
 const places = computed(() => placesOf(props.formula))
 const index = computed(() => Math.min(chosen.value, places.value.length - 1))
 const at = computed(() => `/cooler/places/${index.value}`)
@@ -164,6 +166,12 @@ function written() {
           @keydown="nudge($event, stay.index, stay.end)"
         ></span>
       </template>
+      <span
+        v-if="served !== undefined && served < until - 1"
+        class="late"
+        :style="{ left: `${x(served)}px`, width: `${x(until) - x(served)}px` }"
+        >if it is late: in its cooler</span
+      >
       <button type="button" class="add" aria-label="Add a place" title="Add a place" @click="add">+</button>
     </div>
     <RowProblems v-if="!open" :problems="problems" />
@@ -245,6 +253,20 @@ function written() {
 .stay.chosen {
   outline: 3px solid var(--act);
   outline-offset: -2px;
+}
+
+.late {
+  position: absolute;
+  top: 2px;
+  height: 34px;
+  padding: 8px 0 0 10px;
+  overflow: hidden;
+  border: 1px dashed var(--quiet);
+  border-left: 0;
+  color: var(--quiet);
+  font-size: 13px;
+  line-height: 17px;
+  white-space: nowrap;
 }
 
 .end {

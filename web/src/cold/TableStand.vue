@@ -187,7 +187,7 @@ const spans = computed(() => {
 
 svg {
   width: 100%;
-  height: 150px;
+  height: 118px;
 }
 
 .plate,

@@ -170,7 +170,11 @@ function key(event: KeyboardEvent) {
       </g>
       <g v-for="limit in limits" :key="limit.label" class="limit" :class="{ broken: !limit.kept }">
         <path :d="`M${limit.at} ${FLAGS + 2}V${limit.y}H${limit.at - 26}`" />
-        <text :x="limit.at + 4" :y="Math.min(limit.y, FLAGS + PLOT - 6) - 3">
+        <text
+          :x="limit.at + (limit.at + 110 > width ? -30 : 4)"
+          :text-anchor="limit.at + 110 > width ? 'end' : 'start'"
+          :y="Math.min(limit.y, FLAGS + PLOT - 6) - 3"
+        >
           {{ limit.kept ? '✓' : '✗' }} {{ degrees(limit.celsius) }} by {{ limit.by }}
         </text>
       </g>

@@ -45,7 +45,8 @@ class ColdApiTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"pear-bay", "buckthorn-cheesecake", "chestnut-dome", "frozen-pear-dome", "slanted-tea-glasses"})
+    @ValueSource(
+            strings = {"pear-bay", "buckthorn-cheesecake", "chestnut-dome", "frozen-pear-dome", "slanted-tea-glasses"})
     void theWholeChillFitsOnTheWire(String demo) {
         var answer = api.post("/api/chills", Api.demo(demo).toString());
         assertThat(answer.status()).isEqualTo(200);
@@ -71,21 +72,24 @@ class ColdApiTest {
 
     @Test
     void aSlantedGlassHasItsTilt() {
-        var c = api.post("/api/chills", Api.demo("slanted-tea-glasses").toString()).json();
+        var c = api.post("/api/chills", Api.demo("slanted-tea-glasses").toString())
+                .json();
         assertThat(c.at("/slant/tiltDegrees").asDouble()).isBetween(20.0, 60.0);
         assertThat(c.at("/slant/highMm").asDouble()).isEqualTo(65);
     }
 
     @Test
     void sixtyPotsAreTooMuchForTheFridge() {
-        var a = api.post("/api/assessments", Api.demo("sixty-pear-pots").toString()).json();
+        var a = api.post("/api/assessments", Api.demo("sixty-pear-pots").toString())
+                .json();
         assertThat(a.at("/verdicts").findValuesAsString("code")).contains("cooler-load", "served-too-early");
         assertThat(a.at("/line/0/text").asString()).contains("longer in Fridge");
     }
 
     @Test
     void cornersBoundTheLikely() {
-        var u = api.post("/api/chills/uncertainty", Api.demo("pear-bay").toString()).json();
+        var u = api.post("/api/chills/uncertainty", Api.demo("pear-bay").toString())
+                .json();
         for (var range : u.at("/ranges")) {
             assertThat(range.at("/earliestMinutes").asDouble())
                     .isLessThanOrEqualTo(range.at("/likelyMinutes").asDouble());
@@ -107,7 +111,9 @@ class ColdApiTest {
                 "{\"document\": " + Api.demo("pear-bay") + ", \"by\": \"18:00\", \"variations\": " + variations + "}");
         assertThat(answer.status()).isEqualTo(200);
         for (var row : answer.json()) {
-            assertThat(row.at("/answer/problems").size()).as(row.at("/label").asString()).isZero();
+            assertThat(row.at("/answer/problems").size())
+                    .as(row.at("/label").asString())
+                    .isZero();
             assertThat(row.at("/answer/meets").isBoolean()).isTrue();
         }
     }
@@ -155,7 +161,11 @@ class ColdApiTest {
     @Test
     void fieldsOfThePlacesAreNamedOneByOne() {
         var document = Api.demo("frozen-pear-dome");
-        document.withObject("/cooler").withArray("places").addObject().put("place", "attic").put("stay", "1 h");
+        document.withObject("/cooler")
+                .withArray("places")
+                .addObject()
+                .put("place", "attic")
+                .put("stay", "1 h");
         var answer = api.post("/api/chills", document.toString());
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.json().at("/problems").findValuesAsString("path"))

@@ -272,6 +272,11 @@ final class Build implements Pouring, ChillListener {
         }
         starts[next] = seconds;
         poured = next + 1;
+        var below = layers.get(next - 1).history();
+        // Of a layer that never carried anything there is nothing to go soft again.
+        if (below != null && below.set().topPa() >= CARRIES_PA) {
+            below.set().pouredOn();
+        }
         judge(next);
         return true;
     }

@@ -21,6 +21,7 @@ final class ColdWriter {
             "layer-joins",
             "layer-bleeds",
             "layer-mixes",
+            "layer-softens",
             "pieces-float",
             "sinks-through",
             "slant",

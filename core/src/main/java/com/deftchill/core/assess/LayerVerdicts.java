@@ -42,6 +42,18 @@ final class LayerVerdicts {
             double highestC,
             double lowestC,
             double bondsUntilSeconds) {
+        /** More than one row of cells, so that it is no matter of their size. */
+        private static final double DEEP_MM = 5;
+
+        /** Whether the young gel below goes soft again, well below its surface, though it does not melt for good. */
+        boolean softensDeep() {
+            return lower.history().softAgainMm() > DEEP_MM;
+        }
+
+        String softUntil(Dessert dessert) {
+            return dessert.clock(lower.startSeconds() + lower.history().softUntilSeconds());
+        }
+
         static Gate of(Study lower, Study upper) {
             double surface = lower.history().topCelsius(upper.startSeconds() - lower.startSeconds());
             double melts = lower.loosensC();
@@ -96,6 +108,9 @@ final class LayerVerdicts {
         var evidence = evidence(lower, upper, surface, melts, melted);
         var when = bond(dessert, upper, until);
         var names = upper.component().name() + " on " + lower.component().name();
+        if (melted <= BLEEDS_MM && gate.softensDeep()) {
+            return softens(dessert, gate, names, evidence);
+        }
         if (melted <= BLEEDS_MM) {
             var range = highest <= pour || pour <= surface
                     ? ""
@@ -132,6 +147,23 @@ final class LayerVerdicts {
                 pours ? List.of(pourAt(upper, highest)) : List.of());
     }
 
+    /** A gel that has only just set has few and weak bonds: warmed a little it runs again, and sets anew. */
+    private static Verdict softens(Dessert dessert, Gate gate, String names, Evidence evidence) {
+        var upper = gate.upper();
+        double mm = gate.lower().history().softAgainMm();
+        boolean cooler = gate.lowestC() < upper.component().pourC();
+        return new Verdict(
+                "layer-softens",
+                Tone.CAUTION,
+                names + ": the young gel goes soft again",
+                gate.lower().component().name() + " has only just set: its uppermost " + Words.mm(mm)
+                        + " run again under it, until " + gate.softUntil(dessert)
+                        + ". Pour gently, over a spoon, and do not move it until then; poured cooler or later it stays firm.",
+                upper.at("/pourTemperature"),
+                evidence,
+                cooler ? List.of(pourAt(upper, gate.lowestC())) : List.of());
+    }
+
     private static String bond(Dessert dessert, Study upper, double until) {
         if (upper.startSeconds() == 0) {
             return "as soon as the one below is filled";
@@ -147,7 +179,7 @@ final class LayerVerdicts {
         var text = upper.celsius(celsius);
         return new Fix(
                 "Pour " + upper.component().name().toLowerCase(Locale.ROOT) + " at " + text,
-                "melts no more than 1 mm",
+                "as cool as it still pours smoothly, or melting no more than 1 mm",
                 List.of(new Fix.Change(upper.at("/pourTemperature"), text)));
     }
 

@@ -67,6 +67,12 @@ final class SetHistory implements ChillListener {
 
     private boolean frozenOnce;
 
+    /** Once another layer lies on it: how deep it went soft again at most, mm, and until when, s. */
+    private boolean pouredOn;
+
+    private double softAgainMm;
+    private double softUntil;
+
     SetHistory(Slab slab, GelModel model, double gramsPerLitre, double factor, FatSet fat, Slump slump, Thaw thaw) {
         this.slab = slab;
         this.model = model;
@@ -80,6 +86,31 @@ final class SetHistory implements ChillListener {
         rowRigidity = new double[slab.rows()];
         shareWhenJudged = slab.room();
         celsiusWhenJudged = slab.room();
+    }
+
+    /** Another layer is poured on it now. */
+    void pouredOn() {
+        pouredOn = true;
+    }
+
+    /** Depth of whole rows from its surface that went soft again under the next layer, mm; 0 for none. */
+    double softAgainMm() {
+        return softAgainMm;
+    }
+
+    /** Until when, s after its pour. */
+    double softUntilSeconds() {
+        return softUntil;
+    }
+
+    private void followSurface(double time) {
+        int row = slab.rows();
+        while (row > 0 && rowRigidity[row - 1] < Firmness.HOLDS_PA) {
+            row--;
+        }
+        double deep = 1000 * (slab.edge(slab.rows()) - slab.edge(row));
+        softAgainMm = Math.max(softAgainMm, deep);
+        softUntil = deep > 0 ? time : softUntil;
     }
 
     /** When its firmness is judged, s after its pour. */
@@ -108,6 +139,9 @@ final class SetHistory implements ChillListener {
         }
         seconds[count] = time;
         measure();
+        if (pouredOn) {
+            followSurface(time);
+        }
         if (chilling) {
             chilled = count + 1;
             set.follow(time, weakest[count]);

@@ -22,6 +22,8 @@ import com.deftchill.core.formula.WrittenFormula.Component;
 import com.deftchill.core.formula.WrittenFormula.Gel;
 import com.deftchill.core.verdict.Fix.Change;
 import com.deftchill.core.verdict.Verdict.Tone;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -172,5 +174,41 @@ class LayersUponEachOtherTest {
                 .orElseThrow();
         assertThat(waits.leastMinutes()).isCloseTo(minutes(found, "pours-1"), within(1e-6));
         assertThat(waits.mostMinutes()).hasValueSatisfying(m -> assertThat(m).isGreaterThan(waits.leastMinutes()));
+    }
+
+    /** The warmer the pour, the worse for a gel that has only just set; its own fix mends what goes soft. */
+    @Test
+    void aYoungGelGoesSoftAgainUnderAWarmPourBeforeItMelts() {
+        var found = new ArrayList<String>();
+        for (int pour = 26; pour <= 42; pour += 2) {
+            var formula = dessert(
+                    "in-glass",
+                    "glass-straight",
+                    "4",
+                    cream("lower", "2.6 g", "30 °C"),
+                    heated(
+                            of(
+                                    "jelly",
+                                    "jelly",
+                                    pour + " °C",
+                                    new Gel("sheet-gold", "6 g", "weighed", "30 g"),
+                                    line("apple-juice", "340 g"),
+                                    line("sugar", "20 g")),
+                            "60 °C"));
+            var met = assess(formula).verdicts().stream()
+                    .filter(v -> v.code().startsWith("layer-"))
+                    .findFirst()
+                    .orElseThrow();
+            found.add(met.code());
+            if (met.code().equals("layer-softens")) {
+                var mended = assess(Pointers.take(formula, met.fixes().get(0).changes()));
+                assertThat(verdict(mended, "layer-joins"))
+                        .as("poured at %d °C", pour)
+                        .isPresent();
+            }
+        }
+        var worse = List.of("layer-joins", "layer-softens", "layer-bleeds", "layer-mixes");
+        assertThat(found).contains("layer-joins", "layer-softens");
+        assertThat(found).isSortedAccordingTo(Comparator.comparingInt(worse::indexOf));
     }
 }
