@@ -2,7 +2,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { api, type Evidence, type Formula, type Uncertainty } from '@/api/client'
+import { api, type Evidence, type Formula, type Uncertainty, type WhatIfRow } from '@/api/client'
 import ChoiceField from '@/bench/ChoiceField.vue'
 import ConflictNotice from '@/bench/ConflictNotice.vue'
 import EvidenceDrawer from '@/bench/EvidenceDrawer.vue'
@@ -137,6 +137,7 @@ const TABS = [
   { value: 'words', label: 'In words' },
 ]
 const tab = ref('works')
+const others = shallowRef<WhatIfRow[]>([])
 const placeOpen = ref(false)
 const mayslant = computed(() => formula.value?.served === 'in-glass')
 
@@ -186,6 +187,7 @@ async function keepBoth() {
       </span>
     </StationBar>
     <main>
+      <h2 class="print-only">{{ formula.name }}</h2>
       <ConflictNotice
         v-if="state === 'conflict'"
         @theirs="stored.takeTheirs"
@@ -260,6 +262,7 @@ async function keepBoth() {
               :formula="formula"
               :larder="larder"
               :fahrenheit="fahrenheit"
+              @rows="others = $event"
             />
             <ol v-else class="words" data-testid="words">
               <li v-for="sentence in chill.summary" :key="sentence">{{ sentence }}</li>
@@ -288,6 +291,7 @@ async function keepBoth() {
           :spoken="spoken"
           :fahrenheit="fahrenheit"
           :point-curve="pointCurve"
+          :others="others"
           @play="toggle"
           @evidence="showEvidence"
         />
@@ -498,6 +502,8 @@ dd {
   display: flex;
   gap: 14px;
   align-items: center;
+  flex-wrap: wrap;
+  padding-right: 210px;
   font-size: 13px;
 }
 

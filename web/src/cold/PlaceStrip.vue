@@ -174,6 +174,16 @@ function written() {
       >
       <button type="button" class="add" aria-label="Add a place" title="Add a place" @click="add">+</button>
     </div>
+    <p v-if="!open && chill?.bowls.length" class="bowls">
+      <b>Before filling</b>
+      <span v-for="bowl in chill.bowls" :key="bowl.component">
+        {{ bowl.name }} {{ Math.round(bowl.fromC) }} → {{ Math.round(bowl.toC) }} °C: over ice
+        {{ spanOf(Math.ceil(bowl.iceMinutes))
+        }}<template v-if="bowl.roomMinutes !== undefined"
+          >, in the room {{ spanOf(Math.ceil(bowl.roomMinutes / 5) * 5) }}</template
+        >; ready at {{ bowl.ready }}
+      </span>
+    </p>
     <RowProblems v-if="!open" :problems="problems" />
     <div v-if="open" class="editor" data-testid="place">
       <ChoiceField
@@ -253,6 +263,15 @@ function written() {
 .stay.chosen {
   outline: 3px solid var(--act);
   outline-offset: -2px;
+}
+
+.bowls {
+  display: flex;
+  gap: 14px;
+  overflow: hidden;
+  padding-left: 46px;
+  font-size: 13px;
+  white-space: nowrap;
 }
 
 .late {

@@ -59,7 +59,7 @@ const right = computed(() => {
 })
 const state = computed(
   () =>
-    `${out.value} min out of the cold: ${table.value?.onPlate ? `stands ${standing.value}, ` : ''}firmness ${firmness.value} of 100, ${right.value ? 'right' : firmness.value > (table.value?.targetTo ?? 0) ? 'still stiff' : 'too soft'}, warmest point ${degrees(at(table.value?.warmestC))}.`,
+    `${out.value} min out of the cold: ${table.value?.onPlate ? `stands ${standing.value}, ${Math.round(shape.value?.widthMm ?? 0)} mm wide, ` : ''}firmness ${firmness.value} of 100, ${right.value ? 'right' : firmness.value > (table.value?.targetTo ?? 0) ? 'still stiff' : 'too soft'}, warmest point ${degrees(at(table.value?.warmestC))}.`,
 )
 const innerTop = computed(() => props.chill.section.inner.at(-1)?.heightMm ?? 0)
 const innerHalf = computed(() => Math.max(...props.chill.section.inner.map((p) => p.halfWidthMm)))
@@ -139,7 +139,8 @@ const spans = computed(() => {
     </svg>
     <label :for="id" class="minutes">
       <b>{{ spanOf(out) }}</b> out of the cold: <span :class="{ wrong: !right }">firmness {{ firmness }}</span
-      ><template v-if="table.onPlate">, stands {{ standing }}</template
+      ><template v-if="table.onPlate"
+        >, stands {{ standing }}, {{ Math.round(shape?.widthMm ?? 0) }} mm wide</template
       >, {{ degrees(at(table.warmestC)) }}
     </label>
     <input

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { Chill, Evidence, Uncertainty } from '@/api/client'
+import type { Chill, Evidence, Uncertainty, WhatIfRow } from '@/api/client'
 import { axisMarks, clockAt, spanOf } from './time'
 import { useSize } from './useSize'
 
@@ -12,6 +12,8 @@ const props = defineProps<{
   playing: boolean
   spoken: string
   fahrenheit?: boolean
+  /** Other ways, to be seen beside the present one. */
+  others?: WhatIfRow[]
   /** Temperature of the chosen point over time. */
   pointCurve?: { minutes: number[]; celsius: number[]; firmness: number[] }
 }>()
@@ -70,6 +72,32 @@ const short = (clock?: string) =>
     ?.replace(' the next day', ' +1 d')
     .replace(' two days on', ' +2 d')
     .replace(/ (\d+) days on/, ' +$1 d') ?? ''
+
+/** Each with its letter where its firmness ends, pushed apart. */
+const otherPaths = computed(() => {
+  let below = -Infinity
+  return (props.others ?? [])
+    .map((row, i) => {
+      const { minutes, firmnessCourse, goalMinutes } = row.answer
+      const at = goalMinutes !== undefined && within(goalMinutes) ? goalMinutes : props.until * 0.97
+      const i0 = Math.max(
+        0,
+        minutes.findIndex((m) => m >= at),
+      )
+      return {
+        letter: String.fromCharCode(65 + i),
+        d: path(minutes, firmnessCourse, yF),
+        x: x(at),
+        y: yF(firmnessCourse[i0] ?? 0) - 4,
+      }
+    })
+    .sort((a, b) => a.x - b.x)
+    .map((way) => {
+      const left = Math.max(way.x, below + 12)
+      below = left
+      return { ...way, x: left }
+    })
+})
 
 const WIDE = 6.6
 /** Flags of milestones, one row below the other where they would lie upon each other. */
@@ -163,6 +191,10 @@ function key(event: KeyboardEvent) {
       <g v-for="course in courses" :key="course.name">
         <path :d="course.warm" class="warm" />
         <path :d="course.firm" class="firm" />
+      </g>
+      <g v-for="way in otherPaths" :key="way.letter" class="other">
+        <path :d="way.d" />
+        <text :x="way.x" :y="way.y" text-anchor="middle">{{ way.letter }}</text>
       </g>
       <g v-if="pointPath">
         <path :d="pointPath.warm" class="point warm" />
@@ -292,6 +324,20 @@ path {
 
 .point {
   stroke: var(--act);
+}
+
+.other path {
+  stroke: #7a4d96;
+  stroke-width: 1.4;
+  stroke-dasharray: 2 2;
+}
+
+.other text {
+  fill: #5b3475;
+  font-weight: 700;
+  paint-order: stroke;
+  stroke: var(--panel);
+  stroke-width: 4px;
 }
 
 .limit path {

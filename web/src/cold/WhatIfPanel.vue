@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, shallowRef, watch } from 'vue'
+import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue'
 import { api, ApiProblem, type Formula, type Larder, type Way, type WhatIfRow } from '@/api/client'
 import ChoiceField from '@/bench/ChoiceField.vue'
 import { takeFix } from '@/bench/document'
@@ -9,6 +9,7 @@ import { useSearch } from './useSearch'
 
 /** Ways side by side with the present one, and the cheapest that is done in time. */
 const props = defineProps<{ formula: Formula; larder: Larder; fahrenheit?: boolean }>()
+const emit = defineEmits<{ rows: [rows: WhatIfRow[]] }>()
 const sheet = useSheet()
 
 const MOST = 5
@@ -39,6 +40,9 @@ watch(
   { immediate: true },
 )
 watch(picked, () => void compare())
+watch(rows, (now) => emit('rows', now.slice(1)))
+onBeforeUnmount(() => emit('rows', []))
+const letter = (i: number) => String.fromCharCode(64 + i)
 
 let comparing = 0
 async function compare() {
@@ -142,7 +146,7 @@ const short = (clock?: string) =>
         <tbody>
           <tr v-for="(row, i) in rows" :key="row.label" :class="{ present: i === 0 }">
             <th scope="row">
-              {{ row.label }}
+              <b v-if="i > 0" class="letter">{{ letter(i) }}</b> {{ row.label }}
               <button
                 v-if="i > 0"
                 type="button"
@@ -269,6 +273,11 @@ tbody th small {
 
 td {
   white-space: nowrap;
+}
+
+.letter {
+  padding: 0 4px;
+  background: #e3d6ea;
 }
 
 .present th {

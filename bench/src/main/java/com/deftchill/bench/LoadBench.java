@@ -31,14 +31,25 @@ public final class LoadBench {
 
     /** Arguments: address of the server, folder of the demo formulas. */
     public static void main(String[] args) throws IOException, InterruptedException, ExecutionException {
-        var documents = List.of(
-                Files.readString(Path.of(args[1], "pear-bay.json")),
-                Files.readString(Path.of(args[1], "brown-butter-quince.json")),
-                Files.readString(Path.of(args[1], "smoked-tea-honey.json")),
-                Files.readString(Path.of(args[1], "coconut-sea-buckthorn.json")));
+        measure(args, "set creams", "pear-bay", "brown-butter-quince", "smoked-tea-honey", "coconut-sea-buckthorn");
+        measure(
+                args,
+                "layered desserts",
+                "buckthorn-cheesecake",
+                "chestnut-dome",
+                "malt-cherry-bowl",
+                "slanted-tea-glasses");
+    }
+
+    private static void measure(String[] args, String what, String... demos)
+            throws IOException, InterruptedException, ExecutionException {
+        var documents = new ArrayList<String>();
+        for (var demo : demos) {
+            documents.add(Files.readString(Path.of(args[1], demo + ".json")));
+        }
         run(args[0], documents, WARM_UP, 0);
-        print("back to back", run(args[0], documents, REQUESTS, 0));
-        print("a key every 250 ms", run(args[0], documents, REQUESTS, 250));
+        print(what + ", back to back", run(args[0], documents, REQUESTS, 0));
+        print(what + ", a key every 250 ms", run(args[0], documents, REQUESTS, 250));
     }
 
     private static double[] run(String address, List<String> documents, int requests, long pauseMs)
@@ -64,9 +75,8 @@ public final class LoadBench {
         for (int n = 0; n < requests; n++) {
             var dose = String.format(Locale.ROOT, "\"amount\": \"%.2f g\", ", 8 + 0.01 * (me * requests + n));
             var document = documents.get(n % documents.size());
-            int gel = document.indexOf("\"gel\"");
-            var body = document.substring(0, gel)
-                    + document.substring(gel).replaceFirst("\"amount\": \"[^\"]*\",\\s*", dose);
+            var body = document.replaceFirst(
+                    "(\"gel\": \\{\\s*\"product\": \"sheet-[a-z]*\",\\s*)\"amount\": \"[^\"]*\",\\s*", "$1" + dose);
             var request = HttpRequest.newBuilder(URI.create(address + "/api/assessments"))
                     .header("Content-Type", "application/json")
                     .POST(BodyPublishers.ofString(body))

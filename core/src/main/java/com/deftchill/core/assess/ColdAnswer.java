@@ -17,6 +17,7 @@ import java.util.Optional;
  * @param pouredAt clock time of the first pour
  * @param axisMinutes until here the most happens
  * @param lastMinutes until here it is followed
+ * @param bowls what cools in its bowl before it is filled
  * @param stays where it stands when
  * @param milestones in the order of waiting
  * @param gates when a layer goes on the one below
@@ -34,6 +35,7 @@ public record ColdAnswer(
         String pouredAt,
         double axisMinutes,
         double lastMinutes,
+        List<BowlView> bowls,
         List<StayView> stays,
         List<Milestone> milestones,
         List<GateView> gates,
@@ -44,6 +46,24 @@ public record ColdAnswer(
         Optional<SlantView> slant,
         Optional<Table> table,
         List<Verdict> verdicts) {
+
+    /**
+     * A mix in its bowl, from its own heat to its pour.
+     *
+     * @param fromC as its parts meet, °C
+     * @param toC as it is poured, °C
+     * @param roomMinutes standing in the room; absent where that is too warm
+     * @param iceMinutes stirred over ice water
+     * @param ready clock time of its pour
+     */
+    public record BowlView(
+            int component,
+            String name,
+            double fromC,
+            double toC,
+            Optional<Double> roomMinutes,
+            double iceMinutes,
+            String ready) {}
 
     /**
      * A place.

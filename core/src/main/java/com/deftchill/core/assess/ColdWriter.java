@@ -1,11 +1,13 @@
 package com.deftchill.core.assess;
 
 import com.deftchill.core.amount.Typed;
+import com.deftchill.core.assess.ColdAnswer.BowlView;
 import com.deftchill.core.assess.ColdAnswer.GateView;
 import com.deftchill.core.assess.ColdAnswer.LayerCourse;
 import com.deftchill.core.assess.ColdAnswer.Limit;
 import com.deftchill.core.assess.ColdAnswer.SlantView;
 import com.deftchill.core.assess.ColdAnswer.StayView;
+import com.deftchill.core.batch.Component;
 import com.deftchill.core.gel.Firmness;
 import com.deftchill.core.verdict.Verdict;
 import java.util.ArrayList;
@@ -52,6 +54,8 @@ final class ColdWriter {
 
     private static final double LEAST_AXIS_MIN = 240;
     private static final double MARGIN = 1.12;
+    /** A mix that is warmer than its pour by less needs no cooling, K. */
+    private static final double NOTICED_K = 1;
 
     private ColdWriter() {}
 
@@ -71,6 +75,7 @@ final class ColdWriter {
                 dessert.clock(0),
                 axis,
                 last,
+                bowls(dessert),
                 stays(dessert),
                 milestones,
                 gates,
@@ -115,6 +120,28 @@ final class ColdWriter {
             end = Math.max(end, table.startSeconds(stays - 1) / 60 + 60);
         }
         return Math.min(last, table.ends() ? Math.max(table.endSeconds() / 60, end) : end);
+    }
+
+    /** Of what is poured warmer or cooler than it was made; what is folded meets its foam instead. */
+    static List<BowlView> bowls(Dessert dessert) {
+        var bowls = new ArrayList<BowlView>();
+        for (var study : dessert.studies()) {
+            double pour = study.component().pourC();
+            boolean foamed = study.component().lines().stream().anyMatch(Component.Line::whipped);
+            study.joining().filter(j -> !foamed && j.meetC() > pour + NOTICED_K).ifPresent(j -> {
+                double room =
+                        j.bowl().roomSeconds(j.meetC(), pour, dessert.kitchen().roomC());
+                bowls.add(new BowlView(
+                        study.index(),
+                        study.component().name(),
+                        j.meetC(),
+                        pour,
+                        Double.isFinite(room) ? Optional.of(room / 60) : Optional.empty(),
+                        j.bowl().iceBathSeconds(j.meetC(), pour) / 60,
+                        dessert.clock(study.startSeconds())));
+            });
+        }
+        return bowls;
     }
 
     private static List<StayView> stays(Dessert dessert) {

@@ -22,6 +22,15 @@ final class Summary {
                         + first.component().name() + " is poured at "
                         + dessert.celsius(first.component().pourC()) + " into " + batch.count() + " x "
                         + batch.mould().name() + "."));
+        for (var bowl : ColdWriter.bowls(dessert)) {
+            said.add(bowl.name() + " cools in its bowl from " + dessert.celsius(bowl.fromC()) + " to "
+                    + dessert.celsius(bowl.toC()) + ": over ice water, stirred, "
+                    + Words.duration(60 * bowl.iceMinutes())
+                    + bowl.roomMinutes()
+                            .map(m -> ", in the room " + Words.duration(60 * m))
+                            .orElse("")
+                    + ", to be ready at " + bowl.ready() + ".");
+        }
         said.add("It stands in: " + PlaceVerdicts.words(dessert) + ".");
         for (var gate : gates) {
             said.add(gate.name() + " goes on " + gate.on() + " from " + gate.opens()

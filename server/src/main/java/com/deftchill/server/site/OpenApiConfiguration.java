@@ -39,6 +39,7 @@ class OpenApiConfiguration {
             Map.entry("LoggedBatch", List.of("standingMm")),
             Map.entry("MadeBatch", List.of("standingMm", "note")),
             Map.entry("StayView", List.of("endMinutes")),
+            Map.entry("BowlView", List.of("roomMinutes")),
             Map.entry("GateView", List.of("bondsUntilMinutes", "bondsUntil")),
             Map.entry("Limit", List.of("reachedMinutes", "reached")),
             Map.entry("ColdAnswer", List.of("slant", "table")),
