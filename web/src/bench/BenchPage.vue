@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { Modal } from 'ant-design-vue'
-import { computed, defineAsyncComponent, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
+import { computed, defineAsyncComponent, ref, shallowRef } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, type Evidence, type Fix, type Formula } from '@/api/client'
 import TheCut from '@/cut/TheCut.vue'
@@ -14,14 +14,13 @@ import EvidenceDrawer from './EvidenceDrawer.vue'
 import FileNotice from './FileNotice.vue'
 import FlagRow from './FlagRow.vue'
 import FormulaBar from './FormulaBar.vue'
-import { useHistory } from './history'
 import MadeOf from './MadeOf.vue'
 import MilestoneRow from './MilestoneRow.vue'
 import { provideSheet } from './sheet'
 import TheLine from './TheLine.vue'
 import { useAssessment } from './useAssessment'
 import { useFiles } from './useFiles'
-import { useStoredFormula } from './useStoredFormula'
+import { useDocument } from './useDocument'
 import VerdictList from './VerdictList.vue'
 import WeighingSheet from './WeighingSheet.vue'
 
@@ -41,12 +40,9 @@ const id = computed(() => String(route.params.id))
 const { data: larder } = useQuery({ queryKey: ['larder'], queryFn: api.larder, staleTime: Infinity })
 const { data: kitchen } = useQuery({ queryKey: ['kitchen'], queryFn: api.kitchen, staleTime: 60_000 })
 const { data: formulas } = useQuery({ queryKey: ['formulas'], queryFn: api.formulas })
-const stored = useStoredFormula(id)
+const { stored, history, change, undo, redo } = useDocument(id, () => drawer.value !== '')
 const { formula, state } = stored
 const { assessment, problems, stale, unreachable } = useAssessment(formula)
-const history = useHistory()
-// However another formula is reached, the browser's back button included, undo never brings this one's text into it.
-watch(id, () => history.forget())
 
 /** The component whose sheet is open; a dessert opens with its largest layer that is dosed. */
 const picked = ref<{ of: string; index: number }>()
@@ -71,11 +67,6 @@ const troubled = computed(() => {
   return at !== undefined && (formula.value?.components.length ?? 0) > 1 ? Number(at) : undefined
 })
 
-function change(document: Formula, place: string) {
-  if (formula.value) history.remember(formula.value, place)
-  stored.change(document)
-}
-
 /** The formula is there whenever a field of it is shown. */
 provideSheet({ formula: () => formula.value as Formula, problems: () => problems.value, change })
 
@@ -88,26 +79,9 @@ function dose(amount: string, water: string) {
   change(written ? setAt(dosed, `${gel}/bloomWater`, water) : dosed, 'dose')
 }
 
-function undo() {
-  if (formula.value && history.canUndo.value) stored.change(history.undo(formula.value))
-}
-
-function redo() {
-  if (formula.value && history.canRedo.value) stored.change(history.redo(formula.value))
-}
-
 function take(chosen: Fix) {
   if (formula.value) change(takeFix(formula.value, chosen), '')
 }
-
-function shortcut(event: KeyboardEvent) {
-  if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z' || drawer.value) return
-  event.preventDefault()
-  if (event.shiftKey) redo()
-  else undo()
-}
-onMounted(() => window.addEventListener('keydown', shortcut))
-onBeforeUnmount(() => window.removeEventListener('keydown', shortcut))
 
 async function open(formulaId: string) {
   await router.push({ name: 'bench', params: { id: formulaId } })

@@ -5,6 +5,7 @@ import MenuButton from '@/look/MenuButton.vue'
 import StationBar from '@/look/StationBar.vue'
 import ChoiceField from './ChoiceField.vue'
 import { setAt } from './document'
+import { STATES } from './saveStates'
 import type { SaveState } from './useStoredFormula'
 
 defineProps<{
@@ -30,14 +31,6 @@ const emit = defineEmits<{
   take: []
 }>()
 const nameId = useId()
-
-const STATES: Record<SaveState, string> = {
-  saved: 'Saved',
-  saving: 'Saving…',
-  waiting: 'Not saved yet, trying again',
-  conflict: 'Saved elsewhere',
-  missing: 'Deleted elsewhere',
-}
 </script>
 
 <template>

@@ -1,27 +1,28 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
-import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { api, type Evidence, type Formula, type Uncertainty, type WhatIfRow } from '@/api/client'
-import ChoiceField from '@/bench/ChoiceField.vue'
+import { api, type Evidence, type Formula, type WhatIfRow } from '@/api/client'
 import ConflictNotice from '@/bench/ConflictNotice.vue'
 import EvidenceDrawer from '@/bench/EvidenceDrawer.vue'
-import { useHistory } from '@/bench/history'
 import { provideSheet } from '@/bench/sheet'
 import SheetText from '@/bench/SheetText.vue'
 import TheLine from '@/bench/TheLine.vue'
 import { useAnswer } from '@/bench/useAssessment'
-import { useStoredFormula } from '@/bench/useStoredFormula'
+import { useDocument } from '@/bench/useDocument'
 import VerdictList from '@/bench/VerdictList.vue'
-import StationBar from '@/look/StationBar.vue'
+import ColdBar from './ColdBar.vue'
 import { unpack } from './field'
 import FieldCut from './FieldCut.vue'
+import MomentPanel from './MomentPanel.vue'
 import PlaceStrip from './PlaceStrip.vue'
+import { pointCurve, pointWords, type Point } from './point'
 import { readout, spokenReadout } from './readout'
 import SlantCut from './SlantCut.vue'
 import TableStand from './TableStand.vue'
 import TimeAxis from './TimeAxis.vue'
 import { usePlayer } from './usePlayer'
+import { useUncertainty } from './useUncertainty'
 import WhatIfPanel from './WhatIfPanel.vue'
 
 const route = useRoute()
@@ -30,66 +31,27 @@ const id = computed(() => String(route.params.id))
 const { data: larder } = useQuery({ queryKey: ['larder'], queryFn: api.larder, staleTime: Infinity })
 const { data: kitchen } = useQuery({ queryKey: ['kitchen'], queryFn: api.kitchen, staleTime: 60_000 })
 const { data: formulas } = useQuery({ queryKey: ['formulas'], queryFn: api.formulas })
-const stored = useStoredFormula(id)
+const { stored, history, change, undo, redo } = useDocument(id)
 const { formula, state } = stored
 const { answer: chill, problems, stale, unreachable } = useAnswer(formula, api.chill)
-const history = useHistory()
-watch(id, () => {
-  history.forget()
-  minute.value = 0
-  point.value = undefined
-})
-
-function change(document: Formula, place: string) {
-  if (formula.value) history.remember(formula.value, place)
-  stored.change(document)
-}
+const uncertainty = useUncertainty(formula, chill)
 provideSheet({ formula: () => formula.value as Formula, problems: () => problems.value, change })
-function undo() {
-  if (formula.value && history.canUndo.value) stored.change(history.undo(formula.value))
-}
-function redo() {
-  if (formula.value && history.canRedo.value) stored.change(history.redo(formula.value))
-}
-function shortcut(event: KeyboardEvent) {
-  if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return
-  event.preventDefault()
-  if (event.shiftKey) redo()
-  else undo()
-}
-onMounted(() => window.addEventListener('keydown', shortcut))
-onBeforeUnmount(() => window.removeEventListener('keydown', shortcut))
-
-/** The corners take longer than the chill: they follow once it stands still. */
-const uncertainty = shallowRef<Uncertainty>()
-const STILL_MS = 350
-let waiting: ReturnType<typeof setTimeout> | undefined
-let asking: AbortController | undefined
-watch(chill, () => {
-  clearTimeout(waiting)
-  asking?.abort()
-  uncertainty.value = undefined
-  waiting = setTimeout(async () => {
-    const document = formula.value
-    if (!document || !chill.value) return
-    asking = new AbortController()
-    uncertainty.value = await api.uncertainty(document, asking.signal).catch(() => undefined)
-  }, STILL_MS)
-})
-onBeforeUnmount(() => {
-  clearTimeout(waiting)
-  asking?.abort()
-})
 
 const whole = ref(false)
 const until = computed(() => (whole.value ? chill.value?.lastMinutes : chill.value?.axisMinutes) ?? 240)
 const minute = ref(0)
-watch(until, (now) => (minute.value = Math.min(minute.value, now)))
+const point = ref<Point>()
 const { playing, toggle } = usePlayer(minute, until)
 const film = computed(() => (chill.value ? unpack(chill.value.field) : undefined))
 /** A dessert opens where something is under way. */
+const OPENS_AT = 0.22
 watch(chill, (now, before) => {
-  if (now && !before && minute.value === 0) minute.value = Math.round(now.axisMinutes * 0.22)
+  if (now && !before && minute.value === 0) minute.value = Math.round(now.axisMinutes * OPENS_AT)
+})
+watch(until, (now) => (minute.value = Math.min(minute.value, now)))
+watch(id, () => {
+  minute.value = 0
+  point.value = undefined
 })
 
 const fahrenheit = computed(() => kitchen.value?.settings.temperature === 'fahrenheit')
@@ -99,36 +61,10 @@ const now = computed(() =>
   chill.value && film.value ? readout(chill.value, film.value, minute.value) : undefined,
 )
 const spoken = computed(() => (now.value ? spokenReadout(now.value, degrees) : ''))
-
-const point = ref<{ column: number; row: number }>()
-const pointCurve = computed(() => {
-  const f = film.value
-  const p = point.value
-  if (!f || !p) return undefined
-  const cell = f.cell(p.column, p.row)
-  const score = (pa: number) => (pa > 20 ? Math.min(100, (100 * Math.log10(pa / 20)) / 3) : 0)
-  const minutes: number[] = []
-  const celsius: number[] = []
-  const firmness: number[] = []
-  f.field.minutes.forEach((m, frame) => {
-    const moment = { frame, share: 0 }
-    if (!f.filled(moment, p.column, p.row)) return
-    minutes.push(m)
-    celsius.push(f.celsius(moment, cell))
-    firmness.push(score(f.pascal(moment, cell) || 0))
-  })
-  return { minutes, celsius, firmness }
-})
-const pointNow = computed(() => {
-  const f = film.value
-  const p = point.value
-  if (!f || !p) return undefined
-  const moment = f.at(minute.value)
-  if (!f.filled(moment, p.column, p.row)) return 'not poured yet'
-  const pa = f.pascal(moment, f.cell(p.column, p.row))
-  const firm = Number.isNaN(pa) ? 'does not set' : pa < 20 ? 'runs' : `${Math.round(pa)} Pa`
-  return `${degrees(f.celsius(moment, f.cell(p.column, p.row)))}, ${firm}`
-})
+const curve = computed(() => (film.value && point.value ? pointCurve(film.value, point.value) : undefined))
+const pointNow = computed(() =>
+  film.value && point.value ? pointWords(film.value, point.value, minute.value, degrees) : undefined,
+)
 
 const TABS = [
   { value: 'works', label: 'Will it work?' },
@@ -139,20 +75,13 @@ const TABS = [
 const tab = ref('works')
 const others = shallowRef<WhatIfRow[]>([])
 const placeOpen = ref(false)
-const mayslant = computed(() => formula.value?.served === 'in-glass')
+const maySlant = computed(() => formula.value?.served === 'in-glass')
 
 const evidence = shallowRef<Evidence>()
 const evidenceTitle = ref('')
 function showEvidence(title: string, opened: Evidence) {
   evidenceTitle.value = title
   evidence.value = opened
-}
-const STATES = {
-  saved: 'Saved',
-  saving: 'Saving…',
-  waiting: 'Not saved yet, trying again',
-  conflict: 'Saved elsewhere',
-  missing: 'Deleted elsewhere',
 }
 const print = () => window.print()
 const open = (to: string) => router.push({ name: 'cold', params: { id: to } })
@@ -164,28 +93,18 @@ async function keepBoth() {
 <template>
   <div v-if="formula && larder" class="cold">
     <h1 class="out-of-sight">{{ formula.name }} in the Cold</h1>
-    <StationBar station="cold" :formula="id" class="cold-bar">
-      <span class="name">{{ formula.name }}</span>
-      <ChoiceField
-        v-if="(formulas ?? []).some((f) => f.id !== id)"
-        class="open"
-        hidden-label
-        label="Open a formula"
-        placeholder="Open another…"
-        :options="
-          (formulas ?? [])
-            .filter((f) => f.id !== id)
-            .map((f) => ({ value: f.id, label: f.name || 'Unnamed' }))
-        "
-        @update:model-value="open"
-      />
-      <span class="state" role="status">{{ STATES[state] }}</span>
-      <span class="buttons">
-        <a-button :disabled="!history.canUndo.value" title="Undo (Ctrl+Z)" @click="undo">Undo</a-button>
-        <a-button :disabled="!history.canRedo.value" title="Redo (Ctrl+Shift+Z)" @click="redo">Redo</a-button>
-        <a-button @click="print">Print</a-button>
-      </span>
-    </StationBar>
+    <ColdBar
+      :id="id"
+      :formula="formula"
+      :formulas="formulas ?? []"
+      :state="state"
+      :can-undo="history.canUndo.value"
+      :can-redo="history.canRedo.value"
+      @open="open"
+      @undo="undo"
+      @redo="redo"
+      @print="print"
+    />
     <main>
       <h2 class="print-only">{{ formula.name }}</h2>
       <ConflictNotice
@@ -207,40 +126,21 @@ async function keepBoth() {
             :fahrenheit="fahrenheit"
           />
         </div>
-        <section class="panel now" aria-label="At this moment">
-          <p class="clock">{{ now.clock }}</p>
-          <p class="after">{{ now.after }} after pouring</p>
-          <dl>
-            <dt>Warmest</dt>
-            <dd>{{ degrees(now.warmestC) }}</dd>
-            <dt>Coldest</dt>
-            <dd>{{ degrees(now.coldestC) }}</dd>
-            <dt>Air</dt>
-            <dd>{{ degrees(now.airC) }}</dd>
-          </dl>
-          <ul>
-            <li v-for="layer in [...now.layers].reverse()" :key="layer.component">
-              <span>{{ layer.name }}</span>
-              <b v-if="!layer.poured" class="quiet">not yet</b>
-              <b v-else-if="!layer.sets" class="quiet">laid in</b>
-              <b v-else-if="layer.setShare >= 0.999">set</b>
-              <b v-else>{{ Math.round(100 * layer.setShare) }} % set</b>
-            </li>
-          </ul>
-          <p v-if="pointNow" class="chosen">
-            <i aria-hidden="true"></i>Point: <b>{{ pointNow }}</b>
-            <button type="button" class="link-like" @click="point = undefined">leave it</button>
-          </p>
-          <p v-else class="hint">Touch the dessert for the curve of that point.</p>
-          <p v-if="uncertainty" class="hint" data-testid="matters">{{ uncertainty.sentence }}</p>
-        </section>
+        <MomentPanel
+          class="panel"
+          :now="now"
+          :point="pointNow"
+          :matters="uncertainty?.sentence"
+          :degrees="degrees"
+          @leave="point = undefined"
+        />
         <div class="panel side">
           <a-radio-group v-model:value="tab" button-style="solid" size="small" class="tabs" aria-label="Show">
             <a-radio-button v-for="t in TABS" :key="t.value" :value="t.value">{{ t.label }}</a-radio-button>
           </a-radio-group>
           <div class="tab">
             <template v-if="tab === 'works'">
-              <div v-if="mayslant" class="slant">
+              <div v-if="maySlant" class="slant">
                 <SlantCut v-if="chill.slant" :section="chill.section" :slant="chill.slant" />
                 <SheetText
                   path="/mould/slant"
@@ -290,7 +190,7 @@ async function keepBoth() {
           :playing="playing"
           :spoken="spoken"
           :fahrenheit="fahrenheit"
-          :point-curve="pointCurve"
+          :point-curve="curve"
           :others="others"
           @play="toggle"
           @evidence="showEvidence"
@@ -325,43 +225,6 @@ async function keepBoth() {
   height: 100%;
 }
 
-.name {
-  overflow: hidden;
-  max-width: 300px;
-  font-size: 18px;
-  font-weight: 700;
-  text-overflow: ellipsis;
-  white-space: nowrap;
-}
-
-.open {
-  width: 160px;
-}
-
-.state {
-  min-width: 52px;
-  color: #d5e2e5;
-  font-size: 13px;
-}
-
-.buttons {
-  display: flex;
-  gap: 6px;
-  margin-left: auto;
-}
-
-.cold-bar :deep(.ant-btn:not(:disabled)) {
-  border-color: #6d8990;
-  background: transparent;
-  color: #ffffff;
-}
-
-.cold-bar :deep(.ant-btn:disabled) {
-  border-color: #3d5a62;
-  background: transparent;
-  color: #9db3b9;
-}
-
 main {
   display: flex;
   flex: 1;
@@ -390,69 +253,6 @@ main {
 
 .drawing {
   flex: 1;
-}
-
-.now {
-  overflow-y: auto;
-  font-size: 14px;
-}
-
-.clock {
-  font-size: 34px;
-  font-weight: 700;
-  line-height: 1.1;
-}
-
-.after {
-  color: var(--quiet);
-}
-
-dl {
-  display: grid;
-  grid-template-columns: auto 1fr;
-  gap: 0 10px;
-  padding: 6px 0;
-}
-
-dt {
-  color: var(--quiet);
-}
-
-dd {
-  font-weight: 700;
-  text-align: right;
-}
-
-.now li {
-  display: flex;
-  gap: 8px;
-  justify-content: space-between;
-  padding: 2px 0;
-  border-top: 1px solid var(--hairline);
-}
-
-.now li b {
-  white-space: nowrap;
-}
-
-.quiet,
-.hint {
-  color: var(--quiet);
-}
-
-.hint,
-.chosen {
-  padding-top: 6px;
-  font-size: 13px;
-}
-
-.chosen i {
-  display: inline-block;
-  width: 10px;
-  height: 10px;
-  margin-right: 5px;
-  border: 2px solid var(--act);
-  border-radius: 50%;
 }
 
 .side {
@@ -577,10 +377,8 @@ dd {
 }
 
 @media print {
-  .cold-bar,
   .side,
-  .controls,
-  .hint {
+  .controls {
     display: none;
   }
 

@@ -7,6 +7,7 @@ import PlaceStrip from './PlaceStrip.vue'
 
 const chill = {
   pouredAt: '14:00',
+  bowls: [],
   milestones: [{ code: 'turns-out', label: 'May be turned out', minutes: 290 }],
   stays: [
     {

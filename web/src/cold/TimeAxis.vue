@@ -1,6 +1,21 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Chill, Evidence, Uncertainty, WhatIfRow } from '@/api/client'
+import {
+  FLAGS,
+  flagsOf,
+  GATE,
+  gatesOf,
+  laterThan,
+  LEFT,
+  limitsOf,
+  linePath,
+  othersOf,
+  PLOT,
+  shortClock,
+  timeScale,
+  yOfScore,
+} from './axis'
 import { axisMarks, clockAt, spanOf } from './time'
 import { useSize } from './useSize'
 
@@ -20,35 +35,19 @@ const props = defineProps<{
 const minute = defineModel<number>({ required: true })
 const emit = defineEmits<{ play: []; evidence: [title: string, evidence: Evidence] }>()
 
-const LEFT = 46
-const RIGHT = 40
-const FLAGS = 60
-const PLOT = 104
-const GATE = 19
-
 const frame = ref<HTMLElement | null>(null)
 const { width } = useSize(frame)
-const plotWidth = computed(() => Math.max(100, width.value - LEFT - RIGHT))
-const x = (m: number) => LEFT + (Math.min(m, props.until) / props.until) * plotWidth.value
-const within = (m?: number): m is number => m !== undefined && m <= props.until
+const scale = computed(() => timeScale(width.value, props.until))
+const plotWidth = computed(() => scale.value.end - LEFT)
+const x = (m: number) => scale.value.x(m)
 
 const low = computed(() => Math.min(0, ...props.chill.field.lowC))
 const high = computed(() => Math.max(20, ...props.chill.courses.map((c) => Math.max(...c.warmestC))))
 const yT = (c: number) => FLAGS + PLOT - ((c - low.value) / (high.value - low.value)) * PLOT
-const yF = (score: number) => FLAGS + PLOT - (score / 100) * PLOT
+const yF = yOfScore
+const path = (minutes: number[], values: number[], y: (v: number) => number) =>
+  linePath(scale.value, minutes, values, y)
 
-function path(minutes: number[], values: number[], y: (v: number) => number): string {
-  const points: string[] = []
-  let last = -Infinity
-  minutes.forEach((m, i) => {
-    const at = x(m)
-    // The first point beyond the end closes the line.
-    if ((minutes[i - 1] ?? 0) > props.until || (at - last < 1.5 && i < minutes.length - 1)) return
-    last = at
-    points.push(`${at.toFixed(1)} ${y(values[i] ?? 0).toFixed(1)}`)
-  })
-  return points.length ? `M${points.join('L')}` : ''
-}
 const courses = computed(() =>
   props.chill.courses.map((c) => ({
     name: c.name,
@@ -65,87 +64,11 @@ const pointPath = computed(() =>
       }
     : undefined,
 )
-
-/** As the server rounds it, with the days on in short. */
-const short = (clock?: string) =>
-  clock
-    ?.replace(' the next day', ' +1 d')
-    .replace(' two days on', ' +2 d')
-    .replace(/ (\d+) days on/, ' +$1 d') ?? ''
-
-/** Each with its letter where its firmness ends, pushed apart. */
-const otherPaths = computed(() => {
-  let below = -Infinity
-  return (props.others ?? [])
-    .map((row, i) => {
-      const { minutes, firmnessCourse, goalMinutes } = row.answer
-      const at = goalMinutes !== undefined && within(goalMinutes) ? goalMinutes : props.until * 0.97
-      const i0 = Math.max(
-        0,
-        minutes.findIndex((m) => m >= at),
-      )
-      return {
-        letter: String.fromCharCode(65 + i),
-        d: path(minutes, firmnessCourse, yF),
-        x: x(at),
-        y: yF(firmnessCourse[i0] ?? 0) - 4,
-      }
-    })
-    .sort((a, b) => a.x - b.x)
-    .map((way) => {
-      const left = Math.max(way.x, below + 12)
-      below = left
-      return { ...way, x: left }
-    })
-})
-
-const WIDE = 6.6
-/** Flags of milestones, one row below the other where they would lie upon each other. */
-const flags = computed(() => {
-  const rows = [-Infinity, -Infinity, -Infinity]
-  return props.chill.milestones
-    .filter((m) => within(m.minutes))
-    .map((m) => {
-      const at = x(m.minutes as number)
-      const text = `${m.label} ${short(m.clock)}`
-      const room = text.length * WIDE + 12
-      const left = Math.min(at, LEFT + plotWidth.value - room + RIGHT)
-      let row = rows.findIndex((end) => end < left)
-      if (row < 0) row = rows.length - 1
-      rows[row] = left + room
-      const range = props.uncertainty?.ranges.find((r) => r.code === m.code)
-      return { ...m, at, left, text, row, y: 12 + 18 * row, range }
-    })
-})
-const later = computed(() =>
-  props.chill.milestones.filter((m) => m.minutes === undefined || !within(m.minutes)),
-)
-const gates = computed(() =>
-  props.chill.gates
-    .filter((g) => within(g.opensMinutes))
-    .map((g, i) => {
-      const from = x(g.opensMinutes)
-      const to = x(g.bondsUntilMinutes ?? props.until)
-      const until = g.bondsUntil ? ` to ${short(g.bondsUntil)}` : ' on'
-      const text = `${g.name} goes on, bonds: ${short(g.opens)}${until}, not above ${degrees(g.highestC)}`
-      const room = text.length * WIDE
-      // In its bar, else beside it.
-      const beside = to + 6 + room < width.value ? to + 6 : from - 6 - room
-      return {
-        ...g,
-        from,
-        to,
-        y: FLAGS + PLOT + 6 + i * GATE,
-        text,
-        left: to - from > room ? from + 6 : beside,
-      }
-    }),
-)
-const limits = computed(() =>
-  props.chill.limits
-    .filter((l) => within(l.byMinutes))
-    .map((l) => ({ ...l, at: x(l.byMinutes), y: yT(l.celsius) })),
-)
+const otherPaths = computed(() => othersOf(scale.value, props.others ?? []))
+const flags = computed(() => flagsOf(scale.value, props.chill.milestones, props.uncertainty))
+const later = computed(() => laterThan(scale.value, props.chill.milestones))
+const gates = computed(() => gatesOf(scale.value, props.chill.gates, degrees))
+const limits = computed(() => limitsOf(scale.value, props.chill.limits, yT))
 const marksY = computed(() => FLAGS + PLOT + 6 + gates.value.length * GATE)
 const total = computed(() => marksY.value + 20)
 const marks = computed(() =>
@@ -243,7 +166,7 @@ function key(event: KeyboardEvent) {
         <button type="button" class="link-like" @click="emit('evidence', m.label, m.evidence)">
           {{ m.label }}
         </button>
-        {{ m.minutes === undefined ? 'not within two days' : `${short(m.clock)} ▸` }}
+        {{ m.minutes === undefined ? 'not within two days' : `${shortClock(m.clock)} ▸` }}
       </span>
     </p>
     <input

@@ -1,0 +1,83 @@
+<script setup lang="ts">
+import type { Formula } from '@/api/client'
+import ChoiceField from '@/bench/ChoiceField.vue'
+import { STATES } from '@/bench/saveStates'
+import type { SaveState } from '@/bench/useStoredFormula'
+import StationBar from '@/look/StationBar.vue'
+
+defineProps<{
+  id: string
+  formula: Formula
+  formulas: { id: string; name: string }[]
+  state: SaveState
+  canUndo: boolean
+  canRedo: boolean
+}>()
+const emit = defineEmits<{ open: [id: string]; undo: []; redo: []; print: [] }>()
+</script>
+
+<template>
+  <StationBar station="cold" :formula="id" class="cold-bar">
+    <span class="name">{{ formula.name }}</span>
+    <ChoiceField
+      v-if="formulas.some((f) => f.id !== id)"
+      class="open"
+      hidden-label
+      label="Open a formula"
+      placeholder="Open another…"
+      :options="formulas.filter((f) => f.id !== id).map((f) => ({ value: f.id, label: f.name || 'Unnamed' }))"
+      @update:model-value="emit('open', $event)"
+    />
+    <span class="state" role="status">{{ STATES[state] }}</span>
+    <span class="buttons">
+      <a-button :disabled="!canUndo" title="Undo (Ctrl+Z)" @click="emit('undo')">Undo</a-button>
+      <a-button :disabled="!canRedo" title="Redo (Ctrl+Shift+Z)" @click="emit('redo')">Redo</a-button>
+      <a-button @click="emit('print')">Print</a-button>
+    </span>
+  </StationBar>
+</template>
+
+<style scoped>
+.name {
+  overflow: hidden;
+  max-width: 300px;
+  font-size: 18px;
+  font-weight: 700;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+
+.open {
+  width: 160px;
+}
+
+.state {
+  min-width: 52px;
+  color: #d5e2e5;
+  font-size: 13px;
+}
+
+.buttons {
+  display: flex;
+  gap: 6px;
+  margin-left: auto;
+}
+
+.cold-bar :deep(.ant-btn:not(:disabled)) {
+  border-color: #6d8990;
+  background: transparent;
+  color: #ffffff;
+}
+
+.cold-bar :deep(.ant-btn:disabled) {
+  border-color: #3d5a62;
+  background: transparent;
+  color: #9db3b9;
+}
+
+@media print {
+  .cold-bar {
+    display: none;
+  }
+}
+</style>
