@@ -41,13 +41,6 @@ class PicturesTest {
             take(bench, "swap");
             close(bench);
 
-            bench.button("scale to…").click();
-            bench.dialog().getByLabel("Into").selectOption("half-sphere-70");
-            bench.dialog().getByLabel("How many").fill("25");
-            assertThat(bench.dialog()).containsText("factor");
-            take(bench, "scale");
-            close(bench);
-
             bench.menu("Earlier states");
             bench.button("First try, too firm").first().click();
             assertThat(bench.dialog()).containsText("18 g");
@@ -63,21 +56,9 @@ class PicturesTest {
             assertThat(bench.line()).containsText("whose cup");
             take(bench, "asked");
 
-            bench.open("Kiwi and elderflower set cream");
-            assertThat(bench.line()).containsText("Raw fruit");
-            bench.button("Heat the fruit").hover();
-            assertThat(bench.page().getByTestId("preview")).containsText("Sets by");
-            take(bench, "preview");
-            bench.page().mouse().move(5, 5);
-
             bench.open("Coconut and sea buckthorn set cream");
             assertThat(bench.line()).containsText("Too soft");
             take(bench, "bench-wrong");
-            bench.button("of gelatin instead of 6 g").click();
-            assertThat(bench.line()).containsText("stands");
-            assertThat(bench.status()).hasText("Saved");
-            take(bench, "bench-mended");
-
             bench.open("Pear and bay set cream");
             assertThat(bench.field("Name of the formula")).hasValue("Pear and bay set cream");
             bench.menu("Method card to print");
@@ -106,9 +87,6 @@ class PicturesTest {
         bench.page().getByText("Hazelnut ganache").first().click();
         assertThat(bench.page().getByLabel("What it is made of")).containsText("Cocoa butter");
         take(bench, "ganache");
-        bench.button("Soaked hazelnut sponge").first().click();
-        assertThat(bench.page().getByLabel("What it is made of")).containsText("Soaked hazelnut sponge");
-        take(bench, "soak");
         bench.open("Apricot mousse in a hurry (folded hot)");
         assertThat(bench.line()).containsText("too hot to fold");
         take(bench, "fold-window");
@@ -116,11 +94,6 @@ class PicturesTest {
                 new Bench(browser.page("/sums/ganache?chocolate=dark-70&chocolateAmount=300%20g&liquidAmount=120%20g"));
         assertThat(sums.page().getByLabel("Answer")).containsText("It needs care");
         take(sums, "sums");
-        var moulds = new Bench(browser.page("/larder/moulds"));
-        moulds.button("Like this one, but…").click();
-        moulds.page().getByLabel("Inner height").fill("3 in");
-        assertThat(moulds.page().getByText("ml to the brim")).containsText("182 ml");
-        take(moulds, "mould-editor");
     }
 
     private static void cold(Browser browser) {
