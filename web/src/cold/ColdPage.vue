@@ -66,6 +66,16 @@ const pointNow = computed(() =>
   film.value && point.value ? pointWords(film.value, point.value, minute.value, degrees) : undefined,
 )
 
+/** How sure the moments are, in words. */
+const sure = computed(() =>
+  (uncertainty.value?.ranges ?? [])
+    .filter((r) => r.earliest && r.earliest !== r.latest)
+    .map(
+      (r) =>
+        `${r.label}: not before ${r.earliest}, ${r.latest ? `by ${r.latest} at the latest` : 'or never'}.`,
+    ),
+)
+
 const TABS = [
   { value: 'works', label: 'Will it work?' },
   { value: 'table', label: 'At the table' },
@@ -166,6 +176,7 @@ async function keepBoth() {
             />
             <ol v-else class="words" data-testid="words">
               <li v-for="sentence in chill.summary" :key="sentence">{{ sentence }}</li>
+              <li v-for="range in sure" :key="range">{{ range }}</li>
             </ol>
           </div>
         </div>

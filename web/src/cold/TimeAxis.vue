@@ -156,6 +156,11 @@ function key(event: KeyboardEvent) {
       type="button"
       class="flag-name"
       :style="{ left: `${flag.left}px`, top: `${flag.y - 12}px` }"
+      :title="
+        flag.range?.earliest
+          ? `earliest ${shortClock(flag.range.earliest)}, latest ${shortClock(flag.range.latest) || 'never'}`
+          : undefined
+      "
       :aria-label="`${flag.text}${flag.range?.earliest ? `, ${flag.range.earliest} to ${flag.range.latest ?? 'never'}` : ''}, why`"
       @click="emit('evidence', flag.label, flag.evidence)"
     >

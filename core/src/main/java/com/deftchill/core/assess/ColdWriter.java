@@ -61,7 +61,7 @@ final class ColdWriter {
 
     static ColdAnswer of(Dessert dessert, List<Verdict> verdicts) {
         var cold = verdicts.stream().filter(v -> COLD.contains(v.code())).toList();
-        var milestones = Milestones.of(dessert);
+        var milestones = Milestones.ofCold(dessert);
         var gates = gates(dessert);
         var limits = limits(dessert);
         var recorder = dessert.build().recorder().orElseThrow();

@@ -9,6 +9,8 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * Two states of a formula side by side: what changed, and what it did.
@@ -33,6 +35,15 @@ public record Comparison(List<Row> changes, List<Row> figures, String before, St
                 before.assessment().map(Figures::of).orElse(Map.of()),
                 after.assessment().map(Figures::of).orElse(Map.of()));
         return new Comparison(changes, figures, line(before), line(after));
+    }
+
+    private static String place(WrittenFormula.Stay stay, Workplace workplace) {
+        var name = stay.place().isEmpty()
+                ? "its cooler"
+                : workplace.larder().cooler(stay.place()).map(c -> c.name()).orElse(stay.place());
+        return Stream.of(name, stay.air(), stay.stay(), stay.cover(), stay.stand())
+                .filter(text -> !text.isBlank())
+                .collect(Collectors.joining(", "));
     }
 
     private static String line(Assessor.Outcome outcome) {
@@ -78,6 +89,13 @@ public record Comparison(List<Row> changes, List<Row> figures, String before, St
                         .map(c -> c.name())
                         .orElse(f.cooler().cooler()));
         fields.put("Its air", f.cooler().air());
+        fields.put("Slanted up to", f.mould().slant());
+        fields.put("Opened, times an hour", f.cooler().doors());
+        fields.put("Room", f.cooler().room());
+        fields.put("Plate", f.cooler().plate());
+        for (int i = 0; i < f.cooler().places().size(); i++) {
+            fields.put("Place " + (i + 1), place(f.cooler().places().get(i), workplace));
+        }
         fields.put("Poured at (time)", f.pouredAt());
         fields.put("Served", f.served());
         fields.put("Wanted", f.wanted());

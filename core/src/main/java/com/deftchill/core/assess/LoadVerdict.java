@@ -1,6 +1,7 @@
 package com.deftchill.core.assess;
 
 import com.deftchill.core.amount.Typed;
+import com.deftchill.core.chill.AirOfCooler;
 import com.deftchill.core.chill.CoolerLoad;
 import com.deftchill.core.chill.CoolerLoad.Load;
 import com.deftchill.core.chill.CoolerLoad.Outcome;
@@ -55,7 +56,7 @@ final class LoadVerdict {
                 / 1000;
         boolean tooWarm = found.peakC() > dessert.kitchen().safety().keepC();
         var sentence = "Together they bring " + Typed.write(kj, 0) + " kJ into it, and it takes away about "
-                + Typed.write(cooler.powerW() * (1 - CoolerLoad.LEAK_SHARE), 0)
+                + Typed.write(cooler.powerW() * (1 - AirOfCooler.LEAK_SHARE), 0)
                 + " W more than it needs: " + Words.duration(found.workSeconds()) + " of work. Its air rises to "
                 + dessert.celsius(found.peakC()) + ", and all else in it warms along."
                 + (found.lateSeconds() < NOTICED_S

@@ -88,6 +88,28 @@ final class Milestones {
         return found;
     }
 
+    /** Those of the Cold: also when it may be carried without waves. */
+    static List<Milestone> ofCold(Dessert dessert) {
+        var found = new ArrayList<>(of(dessert));
+        var setting = dessert.setting();
+        if (setting.isEmpty() || dessert.wasFrozen()) {
+            return found;
+        }
+        var last = setting.get(setting.size() - 1);
+        double moves = last.startSeconds() + last.history().surfaceHoldsSeconds();
+        if (moves > last.startSeconds()
+                && moves < last.startSeconds() + last.history().setSeconds()) {
+            found.add(milestone(
+                    last,
+                    "moves",
+                    "May be moved",
+                    moves,
+                    "Its whole surface has reached 20 Pa: carried level it makes no waves."));
+            found.sort(Comparator.comparingDouble(m -> m.minutes().orElse(Double.POSITIVE_INFINITY)));
+        }
+        return found;
+    }
+
     private static void ice(Dessert dessert, Study last, List<Milestone> found) {
         found.add(milestone(
                 last,

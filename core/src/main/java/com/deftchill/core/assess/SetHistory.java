@@ -231,6 +231,15 @@ final class SetHistory implements ChillListener {
         return firm.seconds();
     }
 
+    /** Seconds until no point of its upper face runs. */
+    double surfaceHoldsSeconds() {
+        var holds = Crossing.risesTo(Firmness.HOLDS_PA);
+        for (int i = 0; i < chillSamples(); i++) {
+            holds.follow(seconds[i], surfacePa[i]);
+        }
+        return holds.seconds();
+    }
+
     /** Seconds until its upper face has become too firm for another layer to bond with it. */
     double bondsUntilSeconds() {
         var firm = Crossing.risesTo(BONDS_SHARE * surfacePa[count - 1]);

@@ -39,7 +39,7 @@ final class Summary {
                             .orElse("")
                     + ", not warmer than " + dessert.celsius(gate.highestC()) + ".");
         }
-        for (var milestone : Milestones.of(dessert)) {
+        for (var milestone : Milestones.ofCold(dessert)) {
             if (!milestone.code().startsWith("pours")) {
                 said.add(milestone.label() + ": "
                         + milestone.clock().map(c -> "by " + c).orElse("not within two days") + ".");

@@ -48,7 +48,7 @@ public record Uncertainty(List<Range> ranges, List<Influence> influences, String
             }
         }
         var ranges = new ArrayList<Range>();
-        for (var milestone : Milestones.of(likely)) {
+        for (var milestone : Milestones.ofCold(likely)) {
             ranges.add(range(likely, milestone, corners));
         }
         var goal = goal(likely);
@@ -96,7 +96,7 @@ public record Uncertainty(List<Range> ranges, List<Influence> influences, String
     /** Minutes of each milestone by code; infinite for one that never comes. */
     static Map<String, Double> times(Dessert dessert) {
         var times = new LinkedHashMap<String, Double>();
-        for (var milestone : Milestones.of(dessert)) {
+        for (var milestone : Milestones.ofCold(dessert)) {
             times.put(milestone.code(), milestone.minutes().orElse(Double.POSITIVE_INFINITY));
         }
         return times;

@@ -6,19 +6,13 @@ import java.util.List;
  * How far a cooler's air warms when warm desserts go in, and how much later they are cold for it.
  *
  * <pre>
- *   C dT/dt = sum of m cp (Ti - T) / tau_i + leak - Q(T)
  *   m cp dTi/dt = -m cp (Ti - T) / tau_i
  * </pre>
  *
- * <p>Each load is one temperature throughout, with the time constant of its real chill; air and contents are one
- * temperature too [E]. What the cooler needs for itself (leak, light, doors) is 0.3 of its power [E]; it gives the rest as
- * soon as the air is half a kelvin too warm.
+ * <p>Each load is one temperature throughout, with the time constant of its real chill [E]; the air T answers as
+ * {@link AirOfCooler}. For what-if questions: the chill itself has its own air.
  */
 public final class CoolerLoad {
-    /** Share of the power that is spent without any load. */
-    public static final double LEAK_SHARE = 0.3;
-
-    private static final double BAND_K = 0.5;
     /** A load counts as cold when it is so little warmer than the air should be, K. */
     private static final double COLD_K = 4;
     /** Air that is warmer than it should be by more than this is counted, K. */
@@ -55,7 +49,7 @@ public final class CoolerLoad {
      * @param contentsJPerK heat that air and contents take up, J/K, above 0
      */
     public static Outcome of(double setC, double powerW, double contentsJPerK, List<Load> loads) {
-        double spareW = powerW * (1 - LEAK_SHARE);
+        var cooler = AirOfCooler.of(powerW, contentsJPerK, 1, 0);
         var celsius = loads.stream().mapToDouble(Load::celsius).toArray();
         double air = setC;
         double peak = setC;
@@ -75,8 +69,7 @@ public final class CoolerLoad {
                 }
                 all &= celsius[i] <= setC + COLD_K;
             }
-            double share = Math.max(0, Math.min(1, (air - setC) / BAND_K));
-            air = Math.max(setC, air + (in - spareW * share * STEP) / contentsJPerK);
+            air = cooler.after(air, setC, in, STEP);
             peak = Math.max(peak, air);
             warm += air > setC + WARM_K ? STEP : 0;
             time += STEP;
@@ -85,7 +78,7 @@ public final class CoolerLoad {
         double heat = loads.stream()
                 .mapToDouble(load -> load.heatJPerK() * Math.max(0, load.celsius() - setC))
                 .sum();
-        return new Outcome(peak, warm, heat / spareW, Math.max(0, cold - undisturbed(setC, loads)));
+        return new Outcome(peak, warm, heat / cooler.spareW(), Math.max(0, cold - undisturbed(setC, loads)));
     }
 
     private static double undisturbed(double setC, List<Load> loads) {
