@@ -170,7 +170,8 @@ function written() {
         v-if="served !== undefined && served < until - 1"
         class="late"
         :style="{ left: `${x(served)}px`, width: `${x(until) - x(served)}px` }"
-        >if it is late: in its cooler</span
+        title="What is late waits on in its cooler"
+        >if late</span
       >
       <button type="button" class="add" aria-label="Add a place" title="Add a place" @click="add">+</button>
     </div>

@@ -183,12 +183,17 @@ const spans = computed(() => {
 .table {
   display: flex;
   flex-direction: column;
-  gap: 6px;
+  gap: 4px;
+}
+
+.table p {
+  font-size: 14px;
+  line-height: 1.35;
 }
 
 svg {
   width: 100%;
-  height: 118px;
+  height: 100px;
 }
 
 .plate,

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import type { Chill, Evidence, Uncertainty, WhatIfRow } from '@/api/client'
 import {
-  FLAGS,
+  belowFlags,
   flagsOf,
   GATE,
   gatesOf,
@@ -43,8 +43,10 @@ const x = (m: number) => scale.value.x(m)
 
 const low = computed(() => Math.min(0, ...props.chill.field.lowC))
 const high = computed(() => Math.max(20, ...props.chill.courses.map((c) => Math.max(...c.warmestC))))
-const yT = (c: number) => FLAGS + PLOT - ((c - low.value) / (high.value - low.value)) * PLOT
-const yF = yOfScore
+const flags = computed(() => flagsOf(scale.value, props.chill.milestones, props.uncertainty))
+const top = computed(() => belowFlags(flags.value))
+const yT = (c: number) => top.value + PLOT - ((c - low.value) / (high.value - low.value)) * PLOT
+const yF = (score: number) => yOfScore(top.value, score)
 const path = (minutes: number[], values: number[], y: (v: number) => number) =>
   linePath(scale.value, minutes, values, y)
 
@@ -64,12 +66,11 @@ const pointPath = computed(() =>
       }
     : undefined,
 )
-const otherPaths = computed(() => othersOf(scale.value, props.others ?? []))
-const flags = computed(() => flagsOf(scale.value, props.chill.milestones, props.uncertainty))
+const otherPaths = computed(() => othersOf(scale.value, props.others ?? [], top.value))
 const later = computed(() => laterThan(scale.value, props.chill.milestones))
-const gates = computed(() => gatesOf(scale.value, props.chill.gates, degrees))
+const gates = computed(() => gatesOf(scale.value, props.chill.gates, top.value, degrees))
 const limits = computed(() => limitsOf(scale.value, props.chill.limits, yT))
-const marksY = computed(() => FLAGS + PLOT + 6 + gates.value.length * GATE)
+const marksY = computed(() => top.value + PLOT + 6 + gates.value.length * GATE)
 const total = computed(() => marksY.value + 20)
 const marks = computed(() =>
   axisMarks(props.chill.pouredAt, props.until, Math.floor(plotWidth.value / 74)).map((m) => ({
@@ -101,7 +102,7 @@ function key(event: KeyboardEvent) {
     <svg :viewBox="`0 0 ${width} ${total}`" aria-hidden="true">
       <g class="grid">
         <g v-for="mark in marks" :key="mark.at">
-          <line :x1="mark.at" :x2="mark.at" :y1="FLAGS" :y2="marksY" />
+          <line :x1="mark.at" :x2="mark.at" :y1="top" :y2="marksY" />
           <text :x="mark.at" :y="marksY + 15" text-anchor="middle">{{ mark.text }}</text>
         </g>
         <g v-for="t in ticks" :key="t">
@@ -124,11 +125,11 @@ function key(event: KeyboardEvent) {
         <path :d="pointPath.firm" class="point firm" />
       </g>
       <g v-for="limit in limits" :key="limit.label" class="limit" :class="{ broken: !limit.kept }">
-        <path :d="`M${limit.at} ${FLAGS + 2}V${limit.y}H${limit.at - 26}`" />
+        <path :d="`M${limit.at} ${top + 2}V${limit.y}H${limit.at - 26}`" />
         <text
           :x="limit.at + (limit.at + 110 > width ? -30 : 4)"
           :text-anchor="limit.at + 110 > width ? 'end' : 'start'"
-          :y="Math.min(limit.y, FLAGS + PLOT - 6) - 3"
+          :y="Math.min(limit.y, top + PLOT - 6) - 3"
         >
           {{ limit.kept ? '✓' : '✗' }} {{ degrees(limit.celsius) }} by {{ limit.by }}
         </text>
@@ -142,13 +143,13 @@ function key(event: KeyboardEvent) {
           v-if="flag.range?.earliestMinutes !== undefined && flag.range.latestMinutes !== undefined"
           :x="x(flag.range.earliestMinutes)"
           :width="Math.max(1, x(flag.range.latestMinutes) - x(flag.range.earliestMinutes))"
-          :y="FLAGS + 3 + 5 * flag.row"
+          :y="top + 3 + 5 * flag.row"
           height="4"
           class="spread"
         />
-        <line :x1="flag.at" :x2="flag.at" :y1="flag.y" :y2="FLAGS + PLOT" />
+        <line :x1="flag.at" :x2="flag.at" :y1="flag.y" :y2="top + PLOT" />
       </g>
-      <line :x1="x(minute)" :x2="x(minute)" :y1="FLAGS - 6" :y2="marksY" class="now" />
+      <line :x1="x(minute)" :x2="x(minute)" :y1="top - 6" :y2="marksY" class="now" />
     </svg>
     <button
       v-for="flag in flags"
@@ -186,8 +187,8 @@ function key(event: KeyboardEvent) {
       :style="{
         left: `${LEFT - 8}px`,
         width: `${plotWidth + 16}px`,
-        top: `${FLAGS - 8}px`,
-        height: `${marksY - FLAGS + 14}px`,
+        top: `${top - 8}px`,
+        height: `${marksY - top + 14}px`,
       }"
       @keydown="key"
     />

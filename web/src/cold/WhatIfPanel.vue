@@ -117,9 +117,11 @@ const short = (clock?: string) =>
       <TypedField v-model="by" label="Done by" narrow />
       <a-button type="primary" html-type="submit" :disabled="running || !ways.length">Cheapest way</a-button>
       <a-button v-if="running" @click="stop">Stop</a-button>
-      <progress v-if="running" :max="of" :value="tried" aria-label="Ways tried"></progress>
-      <span v-if="running" role="status">{{ tried }} of {{ of }} tried</span>
     </form>
+    <p v-if="running" class="tried">
+      <progress :max="of" :value="tried" aria-label="Ways tried"></progress>
+      <span role="status">{{ tried }} of {{ of }} tried</span>
+    </p>
     <p v-if="said" role="status" class="said">{{ said }}</p>
     <p v-if="found" role="status" class="found">
       <b>{{ found.way.label }}</b>: {{ found.row.answer.goal.toLowerCase() }}
@@ -222,12 +224,19 @@ const short = (clock?: string) =>
   align-items: end;
 }
 
-.by :first-child {
+.by > :first-child {
   width: 84px;
 }
 
+.tried {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  font-size: 13px;
+}
+
 progress {
-  width: 90px;
+  width: 160px;
   accent-color: var(--act);
 }
 

@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest'
 import type { Chill, Milestone } from '@/api/client'
-import { flagsOf, gatesOf, laterThan, LEFT, linePath, RIGHT, shortClock, timeScale } from './axis'
+import { belowFlags, flagsOf, gatesOf, laterThan, LEFT, linePath, RIGHT, shortClock, timeScale } from './axis'
 
 const scale = timeScale(1000, 400)
 const milestone = (code: string, minutes?: number) =>
@@ -13,6 +13,7 @@ it('minutes lie between both ends, and beyond the end at the end', () => {
 it('flags that would lie upon each other go one row down', () => {
   const flags = flagsOf(scale, [milestone('a', 100), milestone('b', 105), milestone('c', 390)])
   expect(flags.map((f) => f.row)).toEqual([0, 1, 0])
+  expect(belowFlags(flags)).toBe(44)
   // The last one is pushed in from the right edge.
   expect(flags[2]?.left).toBeLessThan(scale.x(390))
 })
@@ -31,6 +32,7 @@ it('a gate is a bar until it bonds no more, its words within or beside it', () =
       { ...gate, bondsUntilMinutes: 390, bondsUntil: '20:30' },
       { ...gate, bondsUntilMinutes: 60, bondsUntil: '15:00' },
     ] as unknown as Chill['gates'],
+    60,
     (c) => `${c} °C`,
   )
   expect(long?.text).toBe('Jelly goes on, bonds: 14:40 to 20:30, not above 31 °C')

@@ -3,15 +3,18 @@ import type { Chill, Milestone, Uncertainty, WhatIfRow } from '@/api/client'
 /** How the time axis is laid out, px. */
 export const LEFT = 46
 export const RIGHT = 40
-export const FLAGS = 60
 export const PLOT = 104
 export const GATE = 19
 /** A letter of the axis, about. */
 const LETTER = 6.6
 /** Points of a line closer together than this are not seen apart. */
 const APART = 1.5
+/** A row of flags, and how many there may be. */
+const ROW = 18
+const MOST_ROWS = 4
+const BELOW_FLAGS = 8
 
-/** From minutes to px across, and from a score of 0 to 100 to px down. */
+/** From minutes to px across. */
 export interface Scale {
   until: number
   width: number
@@ -25,7 +28,12 @@ export function timeScale(width: number, until: number): Scale {
   return { until, width, x: (m) => LEFT + (Math.min(m, until) / until) * plot, end: LEFT + plot }
 }
 
-export const yOfScore = (score: number) => FLAGS + PLOT - (score / 100) * PLOT
+/** From a score of 0 to 100 to px down, in a plot that begins so far down. */
+export const yOfScore = (top: number, score: number) => top + PLOT - (score / 100) * PLOT
+
+/** Where the plot begins: below as many rows as the flags take. */
+export const belowFlags = (flags: { row: number }[]) =>
+  ROW * (1 + Math.max(0, ...flags.map((f) => f.row))) + BELOW_FLAGS
 
 /** A line of values over time, thinned to what can be seen; the first point beyond the end closes it. */
 export function linePath(
@@ -58,7 +66,7 @@ const onAxis = (scale: Scale, minutes?: number): minutes is number =>
 
 /** Flags of the milestones on the axis, one row below the other where they would lie upon each other. */
 export function flagsOf(scale: Scale, milestones: Milestone[], uncertainty?: Uncertainty) {
-  const rows = [-Infinity, -Infinity, -Infinity]
+  const rows = Array.from({ length: MOST_ROWS }, () => -Infinity)
   return milestones
     .filter((m) => onAxis(scale, m.minutes))
     .map((m) => {
@@ -70,7 +78,7 @@ export function flagsOf(scale: Scale, milestones: Milestone[], uncertainty?: Unc
       if (row < 0) row = rows.length - 1
       rows[row] = left + room
       const range = uncertainty?.ranges.find((r) => r.code === m.code)
-      return { ...m, at, left, text, row, y: 12 + 18 * row, range }
+      return { ...m, at, left, text, row, y: 12 + ROW * row, range }
     })
 }
 
@@ -79,7 +87,7 @@ export const laterThan = (scale: Scale, milestones: Milestone[]) =>
   milestones.filter((m) => !onAxis(scale, m.minutes))
 
 /** When layers go on, as bars until they bond no more. */
-export function gatesOf(scale: Scale, gates: Chill['gates'], degrees: (c: number) => string) {
+export function gatesOf(scale: Scale, gates: Chill['gates'], top: number, degrees: (c: number) => string) {
   return gates
     .filter((g) => onAxis(scale, g.opensMinutes))
     .map((g, i) => {
@@ -94,7 +102,7 @@ export function gatesOf(scale: Scale, gates: Chill['gates'], degrees: (c: number
         ...g,
         from,
         to,
-        y: FLAGS + PLOT + 6 + i * GATE,
+        y: top + PLOT + 6 + i * GATE,
         text,
         left: to - from > room ? from + 6 : beside,
       }
@@ -108,7 +116,8 @@ export const limitsOf = (scale: Scale, limits: Chill['limits'], y: (celsius: num
     .map((l) => ({ ...l, at: scale.x(l.byMinutes), y: y(l.celsius) }))
 
 /** Other ways: firmness of each, with its letter where it is ready, pushed apart. */
-export function othersOf(scale: Scale, others: WhatIfRow[]) {
+export function othersOf(scale: Scale, others: WhatIfRow[], top: number) {
+  const y = (score: number) => yOfScore(top, score)
   let below = -Infinity
   return others
     .map(({ answer }, i) => {
@@ -116,9 +125,9 @@ export function othersOf(scale: Scale, others: WhatIfRow[]) {
       const there = answer.minutes.findIndex((m) => m >= at)
       return {
         letter: String.fromCharCode(65 + i),
-        d: linePath(scale, answer.minutes, answer.firmnessCourse, yOfScore),
+        d: linePath(scale, answer.minutes, answer.firmnessCourse, y),
         x: scale.x(at),
-        y: yOfScore(answer.firmnessCourse[Math.max(0, there)] ?? 0) - 4,
+        y: y(answer.firmnessCourse[Math.max(0, there)] ?? 0) - 4,
       }
     })
     .sort((a, b) => a.x - b.x)

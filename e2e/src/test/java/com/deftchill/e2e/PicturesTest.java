@@ -127,7 +127,8 @@ class PicturesTest {
         }
         cold.field("Done by").fill("17:00");
         cold.button("Cheapest way").click();
-        assertThat(cold.page().getByText("Take it").first()).isVisible();
+        assertThat(cold.page().getByText("Take it", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
         assertThat(cold.page().getByTestId("what-if").getByRole(AriaRole.ROW)).hasCount(5);
         take(cold, "cold-what-if");
     }
