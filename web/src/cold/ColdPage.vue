@@ -140,7 +140,6 @@ async function keepBoth() {
           class="panel"
           :now="now"
           :point="pointNow"
-          :matters="uncertainty?.sentence"
           :degrees="degrees"
           @leave="point = undefined"
         />
@@ -189,9 +188,10 @@ async function keepBoth() {
           }}</a-button>
           <label><input v-model="whole" type="checkbox" /> whole time</label>
           <span class="legend" aria-hidden="true"
-            ><i class="firm"></i>firmness at the slowest point, 0–100 <i class="warm"></i>warmest point
-            <i class="air"></i>air <template v-if="point"><i class="point"></i>chosen point</template></span
+            ><i class="firm"></i>firmness, 0–100 <i class="warm"></i>warmest point <i class="air"></i>air
+            <template v-if="point"><i class="point"></i>chosen point</template></span
           >
+          <span v-if="uncertainty" class="matters" data-testid="matters">{{ uncertainty.sentence }}</span>
         </div>
         <TimeAxis
           v-model="minute"
@@ -314,7 +314,7 @@ main {
   gap: 14px;
   align-items: center;
   flex-wrap: wrap;
-  padding-right: 210px;
+  padding-right: 165px;
   font-size: 13px;
 }
 
@@ -326,6 +326,10 @@ main {
   min-width: 92px;
   height: 28px;
   padding: 0 10px;
+}
+
+.matters {
+  margin-left: auto;
 }
 
 .legend {

@@ -2,7 +2,7 @@
 import type { Readout } from './readout'
 
 /** What can be read off the dessert at the moment that the scrubber stands on. */
-defineProps<{ now: Readout; point?: string; matters?: string; degrees: (c: number) => string }>()
+defineProps<{ now: Readout; point?: string; degrees: (c: number) => string }>()
 const emit = defineEmits<{ leave: [] }>()
 </script>
 
@@ -32,7 +32,6 @@ const emit = defineEmits<{ leave: [] }>()
       <button type="button" class="link-like" @click="emit('leave')">leave it</button>
     </p>
     <p v-else class="hint">Touch the dessert for the curve of that point.</p>
-    <p v-if="matters" class="hint" data-testid="matters">{{ matters }}</p>
   </section>
 </template>
 

@@ -317,7 +317,7 @@ path {
   background: var(--panel);
   color: var(--ink);
   font-size: 13px;
-  line-height: 17px;
+  line-height: 24px;
   white-space: nowrap;
   cursor: pointer;
 }

@@ -13,7 +13,7 @@ it('minutes lie between both ends, and beyond the end at the end', () => {
 it('flags that would lie upon each other go one row down', () => {
   const flags = flagsOf(scale, [milestone('a', 100), milestone('b', 105), milestone('c', 390)])
   expect(flags.map((f) => f.row)).toEqual([0, 1, 0])
-  expect(belowFlags(flags)).toBe(44)
+  expect(belowFlags(flags)).toBe(56)
   // The last one is pushed in from the right edge.
   expect(flags[2]?.left).toBeLessThan(scale.x(390))
 })

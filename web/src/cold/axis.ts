@@ -3,15 +3,15 @@ import type { Chill, Milestone, Uncertainty, WhatIfRow } from '@/api/client'
 /** How the time axis is laid out, px. */
 export const LEFT = 46
 export const RIGHT = 40
-export const PLOT = 104
+export const PLOT = 94
 export const GATE = 19
 /** A letter of the axis, about. */
 const LETTER = 6.6
 /** Points of a line closer together than this are not seen apart. */
 const APART = 1.5
 /** A row of flags, and how many there may be. */
-const ROW = 18
-const MOST_ROWS = 4
+const ROW = 24
+const MOST_ROWS = 5
 const BELOW_FLAGS = 8
 
 /** From minutes to px across. */
@@ -96,8 +96,9 @@ export function gatesOf(scale: Scale, gates: Chill['gates'], top: number, degree
       const until = g.bondsUntil ? ` to ${shortClock(g.bondsUntil)}` : ' on'
       const text = `${g.name} goes on, bonds: ${shortClock(g.opens)}${until}, not above ${degrees(g.highestC)}`
       const room = text.length * LETTER
-      // In its bar, else beside it.
-      const beside = to + 6 + room < scale.width ? to + 6 : from - 6 - room
+      // In its bar, else beside it, else over its end.
+      const after = to + 6 + room < scale.width ? to + 6 : from - 6 - room
+      const beside = after > 0 ? after : from + 6
       return {
         ...g,
         from,
