@@ -42,7 +42,11 @@ class LoadVerdictTest {
         var formula = darioles(60, "60 °C");
         var found = verdict(assess(formula), "cooler-load").orElseThrow();
         assertThat(found.tone()).isEqualTo(Tone.CAUTION);
-        assertThat(found.sentence()).contains("kJ").contains("That costs about").contains("in two loads");
+        assertThat(found.sentence())
+                .contains("kJ")
+                .contains("That costs about")
+                .contains("in two loads")
+                .containsPattern("every half hour: the air rises about [1-9]\\d* °C less");
         var cooled = assess(Pointers.take(formula, found.fixes().get(0).changes()));
         assertThat(verdict(cooled, "cooler-load").filter(v -> v.tone() == Tone.CAUTION))
                 .isEmpty();
