@@ -16,9 +16,7 @@ import com.deftchill.core.verdict.Problem;
 import com.deftchill.core.verdict.Verdict;
 import java.time.LocalTime;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /** From a written formula to its whole assessment. Safe for use by many threads. */
@@ -61,8 +59,8 @@ public final class Assessor {
                             "",
                             "nothing in it is poured: there is no chill to follow")));
         }
-        var verdicts = verdicts(dessert, new Flags(dessert, workplace.larder()));
-        return new ColdOutcome(Optional.of(ColdWriter.of(dessert, verdicts)), List.of());
+        var judged = judge(dessert, new Flags(dessert, workplace.larder()));
+        return new ColdOutcome(Optional.of(ColdWriter.of(dessert, judged.all(), judged.ofChill())), List.of());
     }
 
     /** How early and how late each milestone may come; the problems that stand in the way. */
@@ -89,7 +87,7 @@ public final class Assessor {
         return studied.dessert()
                 .map(dessert -> WhatIf.of(
                         dessert,
-                        verdicts(dessert, new Flags(dessert, workplace.larder())),
+                        judge(dessert, new Flags(dessert, workplace.larder())).all(),
                         by.map(time -> minutes(dessert.batch().pouredAt(), time))))
                 .orElseGet(() -> WhatIf.cannot(studied.problems()));
     }
@@ -216,7 +214,7 @@ public final class Assessor {
     /** What a dessert comes to. */
     Assessment assessment(Dessert dessert, Workplace workplace) {
         var flags = new Flags(dessert, workplace.larder());
-        var verdicts = verdicts(dessert, flags);
+        var verdicts = judge(dessert, flags).all();
         return new Assessment(
                 LineWriter.of(dessert, verdicts),
                 dessert.portraits().stream()
@@ -231,38 +229,36 @@ public final class Assessor {
                 Method.of(dessert));
     }
 
-    /** Worst first; within a tone, causes before what they cause. */
-    private List<Verdict> verdicts(Dessert dessert, Flags flags) {
-        var verdicts = new ArrayList<Verdict>();
+    private Judgement judge(Dessert dessert, Flags flags) {
+        var found = new Judgement();
         for (var portrait : dessert.portraits()) {
-            verdicts.addAll(named(dessert, portrait, ofComponent(portrait)));
+            found.add(named(dessert, portrait, causes(portrait)));
+            found.addOfChill(named(dessert, portrait, CoolingVerdicts.causes(portrait)));
+            found.add(named(dessert, portrait, ofComponent(portrait)));
         }
-        verdicts.addAll(ContactVerdicts.of(dessert));
-        verdicts.addAll(LayerVerdicts.of(dessert));
+        found.add(ContactVerdicts.of(dessert));
+        found.addOfChill(LayerVerdicts.of(dessert));
         for (var study : dessert.setting()) {
             // A ganache is told by its texture.
             if (study.component().kind() != Kind.GANACHE) {
-                verdicts.addAll(
-                        named(dessert, dessert.portraits().get(study.index()), List.of(FirmnessVerdict.of(study))));
+                found.add(named(dessert, dessert.portraits().get(study.index()), List.of(FirmnessVerdict.of(study))));
             }
         }
-        verdicts.addAll(ServingVerdicts.of(dessert));
-        verdicts.addAll(TurnOutVerdicts.of(dessert));
-        dessert.main().flatMap(WantedVerdict::of).ifPresent(verdicts::add);
-        verdicts.add(FitVerdict.of(dessert));
-        verdicts.addAll(flags.cautions());
-        CoolingVerdicts.safety(dessert).ifPresent(verdicts::add);
-        LoadVerdict.of(dessert).ifPresent(verdicts::add);
-        verdicts.addAll(FloatVerdicts.of(dessert));
-        SlantVerdict.of(dessert).ifPresent(verdicts::add);
-        verdicts.addAll(PlaceVerdicts.of(dessert, flags.rawEgg()));
-        verdicts.sort(Comparator.comparing(Verdict::tone));
-        return verdicts;
+        found.addOfChill(ServingVerdicts.of(dessert));
+        found.addOfChill(TurnOutVerdicts.of(dessert));
+        found.add(dessert.main().flatMap(WantedVerdict::of).stream().toList());
+        found.add(List.of(FitVerdict.of(dessert)));
+        found.add(flags.cautions());
+        found.addOfChill(CoolingVerdicts.safety(dessert).stream().toList());
+        found.addOfChill(LoadVerdict.of(dessert).stream().toList());
+        found.addOfChill(FloatVerdicts.of(dessert));
+        found.addOfChill(SlantVerdict.of(dessert).stream().toList());
+        found.addOfChill(PlaceVerdicts.of(dessert, flags.rawEgg()));
+        return found;
     }
 
     private List<Verdict> ofComponent(Portrait portrait) {
         var verdicts = new ArrayList<Verdict>();
-        portrait.study().ifPresent(study -> causes(study, verdicts));
         verdicts.addAll(CookVerdicts.of(portrait));
         verdicts.addAll(GanacheVerdicts.of(portrait));
         verdicts.addAll(FoamVerdicts.of(portrait));
@@ -279,8 +275,7 @@ public final class Assessor {
                 .map(v -> new Verdict(
                         v.code(),
                         v.tone(),
-                        portrait.name() + ": " + v.headline().substring(0, 1).toLowerCase(Locale.ROOT)
-                                + v.headline().substring(1),
+                        portrait.name() + ": " + Words.lower(v.headline()),
                         v.sentence(),
                         v.path(),
                         v.evidence(),
@@ -288,13 +283,16 @@ public final class Assessor {
                 .toList();
     }
 
-    private void causes(Study study, List<Verdict> verdicts) {
-        verdicts.addAll(MixVerdicts.of(study));
-        if (study.component().gel() != Component.Gel.NONE) {
-            verdicts.addAll(BloomVerdicts.of(study));
-        }
-        verdicts.addAll(HeatVerdicts.of(study, setsSooner(study)));
-        verdicts.addAll(CoolingVerdicts.causes(study));
+    private List<Verdict> causes(Portrait portrait) {
+        var verdicts = new ArrayList<Verdict>();
+        portrait.study().ifPresent(study -> {
+            verdicts.addAll(MixVerdicts.of(study));
+            if (study.component().gel() != Component.Gel.NONE) {
+                verdicts.addAll(BloomVerdicts.of(study));
+            }
+            verdicts.addAll(HeatVerdicts.of(study, setsSooner(study)));
+        });
+        return verdicts;
     }
 
     /** How much sooner a cold share lets it set; NaN where there is none. */

@@ -30,7 +30,6 @@ final class AtTheTable {
     private static final WallMaterial PLATE = new WallMaterial("china", "china", 1.4, 2.0e6, true, true, "H4; H5");
 
     private static final double OUTLINES = 12;
-    private static final int OUTLINE_POINTS = 24;
 
     private final Batch batch;
     private final Grid grid;
@@ -184,22 +183,11 @@ final class AtTheTable {
             double fill = interfaces[interfaces.length - 1];
             moments.add(new Moment(seconds, pa, worst, fill - lost, warmest));
             if (onPlate() && seconds >= shapes.size() * LASTS / OUTLINES) {
-                shapes.add(new Shape(seconds, fill - lost, outline(fill)));
+                shapes.add(new Shape(
+                        seconds,
+                        fill - lost,
+                        Sections.body(batch.mould().vessel().profile(), fill, over, this::strainAt)));
             }
-        }
-
-        private List<Point> outline(double fill) {
-            var profile = batch.mould().vessel().profile();
-            var outline = new ArrayList<Point>();
-            double height = 0;
-            for (int i = 0; i <= OUTLINE_POINTS; i++) {
-                double share = (double) i / OUTLINE_POINTS;
-                double inMould = fill * (over ? 1 - share : share);
-                double strain = strainAt(inMould);
-                outline.add(new Point(profile.halfWidthAtMm(inMould) / Math.sqrt(1 - strain), height));
-                height += fill / OUTLINE_POINTS * (1 - strain);
-            }
-            return outline;
         }
 
         private double strainAt(double mm) {

@@ -98,8 +98,8 @@ final class Build implements Pouring, ChillListener {
         this.timetable = timetable;
         this.pourK = pourK;
         starts = new double[layers.size()];
-        for (int i = 0; i < Math.min(1, starts.length); i++) {
-            judge(i);
+        if (starts.length > 0) {
+            judge(0);
         }
     }
 

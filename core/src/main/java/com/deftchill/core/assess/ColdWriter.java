@@ -11,47 +11,13 @@ import com.deftchill.core.batch.Component;
 import com.deftchill.core.gel.Firmness;
 import com.deftchill.core.verdict.Verdict;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 
 /** The chill of a dessert as the Cold shows it. */
 final class ColdWriter {
-    /** Verdicts that bear on the chill and on turning out. */
-    private static final Set<String> COLD = Set.of(
-            "layer-joins",
-            "layer-bleeds",
-            "layer-mixes",
-            "layer-softens",
-            "pieces-float",
-            "sinks-through",
-            "slant",
-            "slant-impossible",
-            "cooler-too-warm",
-            "cooler-load",
-            "kept-too-warm",
-            "air-warm",
-            "cooling",
-            "cooling-slow",
-            "served-too-early",
-            "frozen-at-service",
-            "thaws",
-            "weeps-after-freezing",
-            "cold-shock",
-            "out-of-the-cold",
-            "kept-too-long",
-            "stands",
-            "slumps",
-            "does-not-set",
-            "dip",
-            "dip-useless",
-            "peel",
-            "lift",
-            "glass-not-turned-out",
-            "stiff-from-fridge",
-            "stiff");
-
     private static final double LEAST_AXIS_MIN = 240;
     private static final double MARGIN = 1.12;
     /** A mix that is warmer than its pour by less needs no cooling, K. */
@@ -59,8 +25,11 @@ final class ColdWriter {
 
     private ColdWriter() {}
 
-    static ColdAnswer of(Dessert dessert, List<Verdict> verdicts) {
-        var cold = verdicts.stream().filter(v -> COLD.contains(v.code())).toList();
+    /**
+     * @param verdicts all of it, worst first
+     * @param cold those of them that bear on the chill and on turning out
+     */
+    static ColdAnswer of(Dessert dessert, List<Verdict> verdicts, List<Verdict> cold) {
         var milestones = Milestones.ofCold(dessert);
         var gates = gates(dessert);
         var limits = limits(dessert);
@@ -68,14 +37,14 @@ final class ColdWriter {
         double last = recorder.moments().get(recorder.moments().size() - 1).seconds() / 60;
         double axis = axis(dessert, milestones, gates, limits, last);
         var table = TableWriter.of(dessert);
-        var line = LineWriter.of(dessert, verdicts);
+        var bowls = bowls(dessert);
         return new ColdAnswer(
-                line,
-                Summary.of(dessert, cold, gates, table),
+                LineWriter.of(dessert, verdicts),
+                Summary.of(dessert, milestones, bowls, cold, gates, table),
                 dessert.clock(0),
                 axis,
                 last,
-                bowls(dessert),
+                bowls,
                 stays(dessert),
                 milestones,
                 gates,
@@ -123,7 +92,7 @@ final class ColdWriter {
     }
 
     /** Of what is poured warmer or cooler than it was made; what is folded meets its foam instead. */
-    static List<BowlView> bowls(Dessert dessert) {
+    private static List<BowlView> bowls(Dessert dessert) {
         var bowls = new ArrayList<BowlView>();
         for (var study : dessert.studies()) {
             double pour = study.component().pourC();
@@ -211,24 +180,17 @@ final class ColdWriter {
     }
 
     private static LayerCourse course(Dessert dessert, Study study) {
-        var history = study.history();
-        double start = study.startSeconds() / 60;
-        var minutes = history.minutes();
-        for (int i = 0; i < minutes.length; i++) {
-            minutes[i] += start;
-        }
-        var firmness = history.weakestPa();
-        for (int i = 0; i < firmness.length; i++) {
-            firmness[i] = Math.round(10 * Firmness.score(firmness[i])) / 10.0;
-        }
+        var tenths = Arrays.stream(study.scores())
+                .map(score -> Math.round(10 * score) / 10.0)
+                .toArray();
         return new LayerCourse(
                 study.index(),
                 study.component().name(),
                 Sections.texture(dessert.portraits().get(study.index())),
-                start,
-                minutes,
-                firmness,
-                history.warmestC(),
+                study.startSeconds() / 60,
+                study.minutes(),
+                tenths,
+                study.history().warmestC(),
                 Firmness.score(study.leastPa()),
                 Firmness.score(study.mostPa()));
     }

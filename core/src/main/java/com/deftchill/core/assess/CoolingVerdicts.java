@@ -25,10 +25,11 @@ final class CoolingVerdicts {
     private CoolingVerdicts() {}
 
     /** Air in which this gel never sets, if so. */
-    static List<Verdict> causes(Study study) {
-        return study.component().gels() && study.batch().airC() >= study.meltC()
-                ? List.of(tooWarmToSet(study))
-                : List.of();
+    static List<Verdict> causes(Portrait portrait) {
+        return portrait.study().stream()
+                .filter(study -> study.component().gels() && study.batch().airC() >= study.meltC())
+                .map(CoolingVerdicts::tooWarmToSet)
+                .toList();
     }
 
     private static Verdict tooWarmToSet(Study study) {

@@ -16,9 +16,9 @@ import java.util.stream.Collectors;
 /** Whether the places that it stands in suit the dessert: long enough, cold enough, thawed again. */
 final class PlaceVerdicts {
     /** Out of the cold so long it is used up soon; so much longer, not at all (handbook 4, the 2 h and 4 h rule) [S]. */
-    static final double SOON_USED_S = 2 * 3600.0;
+    private static final double SOON_USED_S = 2 * 3600.0;
 
-    static final double NOT_USED_S = 4 * 3600.0;
+    private static final double NOT_USED_S = 4 * 3600.0;
 
     /** A place grows by whole five minutes. */
     private static final double STEP_S = 300;
@@ -48,7 +48,7 @@ final class PlaceVerdicts {
     }
 
     /** Seconds that it stands in air too warm to keep food in, once it has been in the cold. */
-    static double outSeconds(Dessert dessert) {
+    private static double outSeconds(Dessert dessert) {
         double sum = 0;
         boolean beenCold = false;
         for (var stay : dessert.batch().timetable().stays()) {

@@ -12,6 +12,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.DoubleUnaryOperator;
 
 /** The cut through the filled mould and through the body standing on its plate. */
 final class Sections {
@@ -95,16 +96,22 @@ final class Sections {
         boolean over = Dessert.turnedOver(dessert.batch());
         double fill = dessert.mouldedMm();
         var profile = dessert.batch().mould().vessel().profile();
+        var outline = body(profile, fill, over, mm -> strainAt(dessert, mm));
+        return Optional.of(new Standing(dessert.standingMm(), fill, outline, Slump.words(worst), over));
+    }
+
+    /** A body out of its mould, from plate to top, each slice pressed by its strain and wider for it. */
+    static List<Point> body(Profile profile, double fillMm, boolean over, DoubleUnaryOperator strainAtMm) {
         var outline = new ArrayList<Point>();
         double height = 0;
         for (int i = 0; i <= OUTLINE_POINTS; i++) {
             double share = (double) i / OUTLINE_POINTS;
-            double inMould = fill * (over ? 1 - share : share);
-            double strain = strainAt(dessert, inMould);
+            double inMould = fillMm * (over ? 1 - share : share);
+            double strain = strainAtMm.applyAsDouble(inMould);
             outline.add(new Point(profile.halfWidthAtMm(inMould) / Math.sqrt(1 - strain), height));
-            height += fill / OUTLINE_POINTS * (1 - strain);
+            height += fillMm / OUTLINE_POINTS * (1 - strain);
         }
-        return Optional.of(new Standing(dessert.standingMm(), fill, outline, Slump.words(worst), over));
+        return outline;
     }
 
     /** Strain of the slice at a height in the mould; solid layers keep theirs. */

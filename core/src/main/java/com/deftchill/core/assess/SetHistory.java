@@ -8,7 +8,6 @@ import com.deftchill.core.gel.RigidityCurve;
 import com.deftchill.core.gel.Setting;
 import com.deftchill.core.turnout.Slump;
 import java.util.Arrays;
-import java.util.function.DoubleUnaryOperator;
 
 /**
  * Follows the chill of one layer and keeps what a cook waits for: how firm, how cold, how well it would stand, and from
@@ -34,6 +33,7 @@ final class SetHistory implements ChillListener {
     private final GelModel model;
     private final RigidityCurve curve;
     private final FatSet fat;
+    private final RowFirmness firmness;
     private final Slump slump;
     private final Setting setting;
     private final Thaw thaw;
@@ -78,6 +78,7 @@ final class SetHistory implements ChillListener {
         this.model = model;
         curve = new RigidityCurve(model, gramsPerLitre, factor);
         this.fat = fat;
+        firmness = new RowFirmness(slab, fat);
         this.slump = slump;
         this.thaw = thaw;
         thawed = Crossing.risesTo(thaw.thawedC());
@@ -301,7 +302,7 @@ final class SetHistory implements ChillListener {
     /** Mean rigidity of each row when judged, Pa, had the gel this concentration, g/L, and factor. */
     double[] rowsWhenJudged(double concentration, double withFactor) {
         var rows = new double[slab.rows()];
-        rigidity(
+        firmness.fill(
                 shareWhenJudged,
                 celsiusWhenJudged,
                 share -> strength * model.rigidity(concentration, share, withFactor),
@@ -336,7 +337,7 @@ final class SetHistory implements ChillListener {
         warmest[count] = hottest;
         coldest[count] = least;
         freeze();
-        weakest[count] = rigidity(setting.shares(), here, share -> strength * curve.at(share), rowRigidity);
+        weakest[count] = firmness.fill(setting.shares(), here, share -> strength * curve.at(share), rowRigidity);
         mean[count] = Arrays.stream(rowRigidity).average().orElse(0);
         surfacePa[count] = topPa();
         surfaceC[count] = here[slab.at(slab.cell(0, slab.rows() - 1))];
@@ -360,24 +361,6 @@ final class SetHistory implements ChillListener {
             frozenOnce = true;
             strength = thaw.weakens();
         }
-    }
-
-    /** Fills in the mean rigidity of each row; the least of all cells. */
-    private double rigidity(double[] share, double[] celsius, DoubleUnaryOperator ofShare, double[] rows) {
-        double least = Double.POSITIVE_INFINITY;
-        for (int row = 0; row < slab.rows(); row++) {
-            double sum = 0;
-            double volume = 0;
-            for (int column = 0; column < slab.columns(row); column++) {
-                int cell = slab.cell(column, row);
-                double pa = ofShare.applyAsDouble(share[slab.at(cell)]) + fat.at(celsius[slab.at(cell)]);
-                least = Math.min(least, pa);
-                sum += pa * slab.volume(cell);
-                volume += slab.volume(cell);
-            }
-            rows[row] = volume > 0 ? sum / volume : 0;
-        }
-        return least;
     }
 
     private void grow() {

@@ -242,6 +242,16 @@ record Study(
         return "/components/" + index + place;
     }
 
+    /** Minutes after the first pour, of each moment that its history keeps. */
+    double[] minutes() {
+        return Arrays.stream(history.minutes()).map(m -> m + startSeconds / 60).toArray();
+    }
+
+    /** Firmness at its slowest point at those moments, 0 to 100. */
+    double[] scores() {
+        return Arrays.stream(history.weakestPa()).map(Firmness::score).toArray();
+    }
+
     /** Whether the dessert is this component alone. */
     boolean alone() {
         return batch.components().size() == 1;

@@ -1,6 +1,8 @@
 package com.deftchill.core.assess;
 
 import com.deftchill.core.amount.Typed;
+import com.deftchill.core.assess.Assessment.Milestone;
+import com.deftchill.core.assess.ColdAnswer.BowlView;
 import com.deftchill.core.assess.ColdAnswer.GateView;
 import com.deftchill.core.assess.ColdAnswer.Table;
 import com.deftchill.core.verdict.Verdict;
@@ -13,7 +15,13 @@ import java.util.Optional;
 final class Summary {
     private Summary() {}
 
-    static List<String> of(Dessert dessert, List<Verdict> verdicts, List<GateView> gates, Optional<Table> table) {
+    static List<String> of(
+            Dessert dessert,
+            List<Milestone> milestones,
+            List<BowlView> bowls,
+            List<Verdict> verdicts,
+            List<GateView> gates,
+            Optional<Table> table) {
         var said = new ArrayList<String>();
         var batch = dessert.batch();
         dessert.studies().stream()
@@ -22,7 +30,7 @@ final class Summary {
                         + first.component().name() + " is poured at "
                         + dessert.celsius(first.component().pourC()) + " into " + batch.count() + " x "
                         + batch.mould().name() + "."));
-        for (var bowl : ColdWriter.bowls(dessert)) {
+        for (var bowl : bowls) {
             said.add(bowl.name() + " cools in its bowl from " + dessert.celsius(bowl.fromC()) + " to "
                     + dessert.celsius(bowl.toC()) + ": over ice water, stirred, "
                     + Words.duration(60 * bowl.iceMinutes())
@@ -39,7 +47,7 @@ final class Summary {
                             .orElse("")
                     + ", not warmer than " + dessert.celsius(gate.highestC()) + ".");
         }
-        for (var milestone : Milestones.ofCold(dessert)) {
+        for (var milestone : milestones) {
             if (!milestone.code().startsWith("pours")) {
                 said.add(milestone.label() + ": "
                         + milestone.clock().map(c -> "by " + c).orElse("not within two days") + ".");

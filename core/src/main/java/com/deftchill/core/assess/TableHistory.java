@@ -12,7 +12,7 @@ final class TableHistory {
     private final Setting setting;
     private final RigidityCurve curve;
     private final double strength;
-    private final FatSet fat;
+    private final RowFirmness firmness;
     private final Slump slump;
     private final double[] here;
     private final double[] rows;
@@ -22,7 +22,7 @@ final class TableHistory {
         this.setting = setting;
         this.curve = curve;
         this.strength = strength;
-        this.fat = fat;
+        firmness = new RowFirmness(slab, fat);
         this.slump = slump;
         here = slab.room();
         rows = new double[slab.rows()];
@@ -35,17 +35,7 @@ final class TableHistory {
             setting.advance(here, stepSeconds);
         }
         slab.take(celsius, here);
-        for (int row = 0; row < rows.length; row++) {
-            double sum = 0;
-            double volume = 0;
-            for (int column = 0; column < slab.columns(row); column++) {
-                int cell = slab.cell(column, row);
-                double pa = strength * curve.at(setting.shares()[slab.at(cell)]) + fat.at(here[slab.at(cell)]);
-                sum += pa * slab.volume(cell);
-                volume += slab.volume(cell);
-            }
-            rows[row] = volume > 0 ? sum / volume : 0;
-        }
+        firmness.fill(setting.shares(), here, share -> strength * curve.at(share), rows);
     }
 
     /** Mean rigidity of its rows now, Pa. */

@@ -6,6 +6,7 @@ import com.deftchill.core.assess.AtTheTable.Course;
 import com.deftchill.core.assess.AtTheTable.Moment;
 import com.deftchill.core.assess.ColdAnswer.Shape;
 import com.deftchill.core.assess.ColdAnswer.Table;
+import com.deftchill.core.batch.Stay;
 import com.deftchill.core.gel.Firmness;
 import com.deftchill.core.turnout.Slump;
 import com.deftchill.core.verdict.Evidence;
@@ -40,7 +41,7 @@ final class TableWriter {
         var until = from.flatMap(f -> first(moments, m -> m.seconds() / 60 > f && m.pa()[index] < least));
         var sags = onPlate ? first(moments, m -> m.worstStrain() > Slump.TREMBLING) : Optional.<Double>empty();
         double keep = dessert.kitchen().safety().keepC();
-        var warm = first(moments, m -> m.warmestC() > Math.max(keep, 8));
+        var warm = first(moments, m -> m.warmestC() > Math.max(keep, Stay.COLD_C));
         double served = dessert.build().servedSeconds();
         return new Table(
                 onPlate,

@@ -51,7 +51,7 @@ public record Uncertainty(List<Range> ranges, List<Influence> influences, String
         for (var milestone : Milestones.ofCold(likely)) {
             ranges.add(range(likely, milestone, corners));
         }
-        var goal = goal(likely);
+        var goal = goal(times);
         var influences = new ArrayList<Influence>();
         // Slow surface and strong gel are corners 0 to 3 in the order above: each is seen at the mean of the other.
         influences.add(influence(
@@ -82,8 +82,8 @@ public record Uncertainty(List<Range> ranges, List<Influence> influences, String
     }
 
     /** What is waited for most: to be turned out or thawed, else to be set. */
-    static String goal(Dessert dessert) {
-        var codes = times(dessert).keySet();
+    static String goal(Map<String, Double> times) {
+        var codes = times.keySet();
         return codes.stream()
                 .filter(code -> code.equals("thawed") || code.equals("turns-out"))
                 .findFirst()
@@ -121,7 +121,8 @@ public record Uncertainty(List<Range> ranges, List<Influence> influences, String
                 finite(latest).map(m -> likely.clock(60 * m)));
     }
 
-    private static Optional<Double> finite(double minutes) {
+    /** Minutes that come; absent where they never do. */
+    static Optional<Double> finite(double minutes) {
         return Double.isFinite(minutes) ? Optional.of(minutes) : Optional.empty();
     }
 

@@ -1,5 +1,6 @@
 package com.deftchill.core.assess;
 
+import com.deftchill.core.batch.Stay;
 import com.deftchill.core.gel.Firmness;
 import com.deftchill.core.verdict.Problem;
 import com.deftchill.core.verdict.Verdict;
@@ -42,8 +43,6 @@ public record WhatIf(
         double[] firmnessCourse,
         double[] warmestCourse,
         List<Problem> problems) {
-    private static final double COLD_C = 8;
-
     /** The worst news. */
     public record Worst(Tone tone, String headline) {}
 
@@ -71,11 +70,11 @@ public record WhatIf(
     /** @param byMinutes latest moment for the goal, after the first pour; absent when none was asked for */
     static WhatIf of(Dessert dessert, List<Verdict> verdicts, Optional<Double> byMinutes) {
         var times = Uncertainty.times(dessert);
-        var goal = Uncertainty.goal(dessert);
+        var goal = Uncertainty.goal(times);
         double minutes = times.getOrDefault(goal, Double.POSITIVE_INFINITY);
         double set = dessert.setSeconds() / 60;
         double cold = dessert.studies().stream()
-                        .mapToDouble(s -> s.startSeconds() + s.history().secondsBelow(COLD_C))
+                        .mapToDouble(s -> s.startSeconds() + s.history().secondsBelow(Stay.COLD_C))
                         .max()
                         .orElse(0)
                 / 60;
@@ -84,42 +83,26 @@ public record WhatIf(
         double peak = dessert.build().peakAirC();
         boolean stands = dessert.turnsOut() && !dessert.setting().isEmpty();
         return new WhatIf(
-                finite(set),
-                finite(set).map(m -> dessert.clock(60 * m)),
+                Uncertainty.finite(set),
+                Uncertainty.finite(set).map(m -> dessert.clock(60 * m)),
                 words(goal),
-                finite(minutes),
-                finite(minutes).map(m -> dessert.clock(60 * m)),
-                finite(cold),
+                Uncertainty.finite(minutes),
+                Uncertainty.finite(minutes).map(m -> dessert.clock(60 * m)),
+                Uncertainty.finite(cold),
                 stands ? Optional.of(dessert.standingMm()) : Optional.empty(),
                 dessert.mouldedMm(),
                 Firmness.score(pa),
                 main.map(study -> FirmnessVerdict.words(study, pa)).orElse(Firmness.RUNS.words()),
-                finite(peak),
+                Uncertainty.finite(peak),
                 verdicts.stream()
                         .filter(v -> v.tone().compareTo(Tone.CAUTION) <= 0)
                         .findFirst()
                         .map(v -> new Worst(v.tone(), v.headline())),
                 byMinutes.map(by -> minutes <= by),
-                main.map(s -> shifted(s)).orElse(new double[0]),
-                main.map(s -> scores(s.history().weakestPa())).orElse(new double[0]),
+                main.map(Study::minutes).orElse(new double[0]),
+                main.map(Study::scores).orElse(new double[0]),
                 main.map(s -> s.history().warmestC()).orElse(new double[0]),
                 List.of());
-    }
-
-    private static double[] shifted(Study study) {
-        var minutes = study.history().minutes();
-        for (int i = 0; i < minutes.length; i++) {
-            minutes[i] += study.startSeconds() / 60;
-        }
-        return minutes;
-    }
-
-    private static double[] scores(double[] pa) {
-        var scores = new double[pa.length];
-        for (int i = 0; i < pa.length; i++) {
-            scores[i] = Firmness.score(pa[i]);
-        }
-        return scores;
     }
 
     private static String words(String goal) {
@@ -128,9 +111,5 @@ public record WhatIf(
             case "thawed" -> "Thawed by";
             default -> "Set by";
         };
-    }
-
-    private static Optional<Double> finite(double value) {
-        return Double.isFinite(value) ? Optional.of(value) : Optional.empty();
     }
 }
