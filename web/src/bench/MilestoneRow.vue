@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Evidence, Milestone } from '@/api/client'
+import { shortClock } from '@/look/time'
 
 defineProps<{ milestones: Milestone[] }>()
 const emit = defineEmits<{ evidence: [title: string, evidence: Evidence] }>()
@@ -23,12 +24,7 @@ function waits(minutes: number): string {
       >
         {{ milestone.label }}
       </button>
-      <b>{{
-        milestone.clock
-          ?.replace(' the next day', ' +1 d')
-          .replace(' two days on', ' +2 d')
-          .replace(/ (\d+) days on/, ' +$1 d') ?? 'not in 2 days'
-      }}</b>
+      <b>{{ shortClock(milestone.clock) || 'not in 2 days' }}</b>
       <small v-if="milestone.minutes !== undefined">after {{ waits(milestone.minutes) }}</small>
     </li>
   </ul>

@@ -1,15 +1,9 @@
 import type { Course, Milestone } from '@/api/client'
+import { onScale } from '@/look/degrees'
+import { clockAfter } from '@/look/time'
 import { colours, fontFamily } from '@/look/theme'
 
 const SHOWN_MINUTES = 24 * 60
-
-/** Clock time so many minutes after another, such as 17:05; days are left out. */
-export function clockAfter(start: string, minutes: number): string {
-  const match = /^(\d{1,2})\D(\d{2})$/.exec(start.trim())
-  if (!match) return `${Math.round(minutes / 60)} h`
-  const all = (Number(match[1]) * 60 + Number(match[2]) + Math.round(minutes)) % (24 * 60)
-  return `${String(Math.floor(all / 60)).padStart(2, '0')}:${String(all % 60).padStart(2, '0')}`
-}
 
 /** The drawing of the course: firmness with its target band, temperature of the warmest point, milestones. */
 export function courseOption(course: Course, milestones: Milestone[], pouredAt: string, fahrenheit = false) {
@@ -17,7 +11,7 @@ export function courseOption(course: Course, milestones: Milestone[], pouredAt: 
   const minutes = course.minutes.slice(0, until < 0 ? undefined : until)
   const pairs = (values: number[]) => minutes.map((m, i) => [m, values[i] ?? 0])
   const unit = fahrenheit ? '°F' : '°C'
-  const degrees = fahrenheit ? course.warmestC.map((c) => c * 1.8 + 32) : course.warmestC
+  const degrees = course.warmestC.map((c) => onScale(c, fahrenheit))
   const text = { color: colours.ink, fontFamily, fontSize: 12 }
   return {
     animation: false,

@@ -11,6 +11,7 @@ import TheLine from '@/bench/TheLine.vue'
 import { useAnswer } from '@/bench/useAssessment'
 import { useDocument } from '@/bench/useDocument'
 import VerdictList from '@/bench/VerdictList.vue'
+import { degrees as written } from '@/look/degrees'
 import ColdBar from './ColdBar.vue'
 import { unpack } from './field'
 import FieldCut from './FieldCut.vue'
@@ -55,8 +56,7 @@ watch(id, () => {
 })
 
 const fahrenheit = computed(() => kitchen.value?.settings.temperature === 'fahrenheit')
-const degrees = (c: number) =>
-  !Number.isFinite(c) ? '–' : fahrenheit.value ? `${Math.round(c * 1.8 + 32)} °F` : `${c.toFixed(1)} °C`
+const degrees = (c: number) => written(c, fahrenheit.value, 1)
 const now = computed(() =>
   chill.value && film.value ? readout(chill.value, film.value, minute.value) : undefined,
 )

@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue'
 import type { Chill } from '@/api/client'
 import { band, innerUpTo, mirrored, outside, type XY } from '@/cut/geometry'
 import MillimetreRuler from '@/cut/MillimetreRuler.vue'
+import { degrees } from '@/look/degrees'
 import { fontFamily } from '@/look/theme'
 import type { FieldFilm } from './field'
 import { FieldPainter } from './fieldPainter'
@@ -174,13 +175,13 @@ const scale = computed(() => (frozen.value ? [-18, -6, ...SCALE] : SCALE))
       </g>
     </svg>
     <ol class="scale" aria-hidden="true">
-      <li v-for="t in scale" :key="t">
-        <i :style="{ background: css(t) }"></i>{{ fahrenheit ? `${Math.round(t * 1.8 + 32)} °F` : `${t} °C` }}
-      </li>
+      <li v-for="t in scale" :key="t"><i :style="{ background: css(t) }"></i>{{ degrees(t, fahrenheit) }}</li>
       <li class="front"><i></i>edge of what is set</li>
     </ol>
   </div>
 </template>
+
+<style scoped src="../cut/wall.css"></style>
 
 <style scoped>
 .field {
@@ -209,27 +210,6 @@ text {
 .field :deep(.ruler line) {
   stroke-width: 1px;
   vector-effect: non-scaling-stroke;
-}
-
-.wall {
-  fill: #8fa3a9;
-  stroke: var(--ink);
-}
-
-.wall.china {
-  fill: #ffffff;
-}
-
-.wall.glass {
-  fill: #cfe3ea;
-}
-
-.wall.silicone {
-  fill: #b9a7c4;
-}
-
-.hollow {
-  fill: #f4f7f8;
 }
 
 .layer {

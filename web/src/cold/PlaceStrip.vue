@@ -7,7 +7,7 @@ import SheetText from '@/bench/SheetText.vue'
 import { useSheet } from '@/bench/sheet'
 import type { Larder } from '@/api/client'
 import { addPlace, movePlace, placesOf, removePlace, setStay } from './places'
-import { clockAt, spanOf, writtenSpan } from './time'
+import { clockAt, spanOf, writtenSpan } from '@/look/time'
 import { css } from './palette'
 import { useSize } from './useSize'
 

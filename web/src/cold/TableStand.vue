@@ -4,7 +4,8 @@ import type { Chill, Evidence } from '@/api/client'
 import SheetText from '@/bench/SheetText.vue'
 import { band, innerUpTo, mirrored } from '@/cut/geometry'
 import TintPatterns from '@/cut/TintPatterns.vue'
-import { spanOf } from './time'
+import { degrees as written } from '@/look/degrees'
+import { spanOf } from '@/look/time'
 
 /** Served: the body on its plate, or in its glass, as it warms. */
 const props = defineProps<{ chill: Chill; fahrenheit?: boolean }>()
@@ -47,8 +48,7 @@ const at = (values?: number[]) => {
   const i = minutes.findIndex((m) => m >= out.value)
   return values?.[i < 0 ? values.length - 1 : i] ?? 0
 }
-const degrees = (c: number) =>
-  props.fahrenheit ? `${Math.round(c * 1.8 + 32)}\u00a0°F` : `${Math.round(c)}\u00a0°C`
+const degrees = (c: number) => written(c, props.fahrenheit)
 const standing = computed(
   () => `${Math.round(at(table.value?.standingMm))} of ${Math.round(moulded.value)} mm`,
 )

@@ -12,11 +12,11 @@ import {
   linePath,
   othersOf,
   PLOT,
-  shortClock,
   timeScale,
   yOfScore,
 } from './axis'
-import { axisMarks, clockAt, spanOf } from './time'
+import { degrees as written } from '@/look/degrees'
+import { axisMarks, clockAt, shortClock, spanOf } from '@/look/time'
 import { useSize } from './useSize'
 
 /** Time along the page: curves, milestones with their spread, gates, limits; a scrubber over all of it. */
@@ -78,10 +78,7 @@ const marks = computed(() =>
     text: clockAt(props.chill.pouredAt, m),
   })),
 )
-const shown = (c: number) => (props.fahrenheit ? c * 1.8 + 32 : c)
-function degrees(c: number) {
-  return `${Math.round(shown(c))} ${props.fahrenheit ? '°F' : '°C'}`
-}
+const degrees = (c: number) => written(c, props.fahrenheit)
 const ticks = computed(() => {
   const step = high.value - low.value > 50 ? 20 : 10
   const found = []

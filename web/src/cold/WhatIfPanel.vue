@@ -5,6 +5,8 @@ import ChoiceField from '@/bench/ChoiceField.vue'
 import { takeFix } from '@/bench/document'
 import { useSheet } from '@/bench/sheet'
 import TypedField from '@/bench/TypedField.vue'
+import { degrees } from '@/look/degrees'
+import { shortClock } from '@/look/time'
 import { useSearch } from './useSearch'
 
 /** Ways side by side with the present one, and the cheapest that is done in time. */
@@ -103,12 +105,9 @@ function take(way: Way) {
 const by = ref('19:00')
 const { search, stop, tried, of, running, found, said } = useSearch()
 
-const degrees = (c?: number) =>
-  c === undefined ? '–' : props.fahrenheit ? `${Math.round(c * 1.8 + 32)} °F` : `${c.toFixed(1)} °C`
 const span = (m?: number) =>
   m === undefined ? 'never' : `${Math.floor(m / 60)} h ${String(Math.ceil(m % 60)).padStart(2, '0')}`
-const short = (clock?: string) =>
-  clock?.replace(' the next day', ' +1 d').replace(/ (\w+) days on/, ' +$1 d') ?? 'never'
+const short = (clock?: string) => shortClock(clock) || 'never'
 </script>
 
 <template>
@@ -172,7 +171,7 @@ const short = (clock?: string) =>
               {{ row.answer.standingMm === undefined ? '–' : `${Math.round(row.answer.standingMm)} mm` }}
             </td>
             <td>{{ Math.round(row.answer.firmness) }}</td>
-            <td>{{ degrees(row.answer.peakAirC) }}</td>
+            <td>{{ degrees(row.answer.peakAirC, fahrenheit, 1) }}</td>
           </tr>
         </tbody>
       </table>

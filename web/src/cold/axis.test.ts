@@ -1,6 +1,7 @@
 import { expect, it } from 'vitest'
 import type { Chill, Milestone } from '@/api/client'
-import { belowFlags, flagsOf, gatesOf, laterThan, LEFT, linePath, RIGHT, shortClock, timeScale } from './axis'
+import { shortClock } from '@/look/time'
+import { belowFlags, flagsOf, gatesOf, laterThan, LEFT, linePath, RIGHT, timeScale } from './axis'
 
 const scale = timeScale(1000, 400)
 const milestone = (code: string, minutes?: number) =>

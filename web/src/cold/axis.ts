@@ -1,4 +1,5 @@
 import type { Chill, Milestone, Uncertainty, WhatIfRow } from '@/api/client'
+import { shortClock } from '@/look/time'
 
 /** How the time axis is laid out, px. */
 export const LEFT = 46
@@ -53,13 +54,6 @@ export function linePath(
   })
   return points.length ? `M${points.join('L')}` : ''
 }
-
-/** A clock time of the server with the days on in short. */
-export const shortClock = (clock?: string) =>
-  clock
-    ?.replace(' the next day', ' +1 d')
-    .replace(' two days on', ' +2 d')
-    .replace(/ (\d+) days on/, ' +$1 d') ?? ''
 
 const onAxis = (scale: Scale, minutes?: number): minutes is number =>
   minutes !== undefined && minutes <= scale.until

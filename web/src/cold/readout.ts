@@ -1,6 +1,6 @@
 import type { Chill } from '@/api/client'
 import type { FieldFilm } from './field'
-import { clockAt, spanOf } from './time'
+import { clockAt, spanOf } from '@/look/time'
 
 const HOLDS_PA = 20
 

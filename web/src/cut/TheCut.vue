@@ -171,6 +171,8 @@ const spoken = computed(() => {
   </figure>
 </template>
 
+<style scoped src="./wall.css"></style>
+
 <style scoped>
 .cut {
   display: flex;
@@ -191,25 +193,7 @@ text {
 }
 
 .wall {
-  fill: #8fa3a9;
-  stroke: var(--ink);
   stroke-width: 0.4;
-}
-
-.wall.china {
-  fill: #ffffff;
-}
-
-.wall.glass {
-  fill: #cfe3ea;
-}
-
-.wall.silicone {
-  fill: #b9a7c4;
-}
-
-.hollow {
-  fill: #f4f7f8;
 }
 
 .layer {

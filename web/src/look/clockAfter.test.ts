@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { clockAfter } from './courseOption'
+import { clockAfter } from '@/look/time'
 
 it.each([
   ['14:00', 125, '16:05'],

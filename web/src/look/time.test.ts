@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest'
-import { colourOf, levels } from './palette'
-import { axisMarks, clockAt, spanOf, writtenSpan } from './time'
+import { colourOf, levels } from '@/cold/palette'
+import { axisMarks, clockAt, spanOf, writtenSpan } from '@/look/time'
 
 it('clock times go over midnight and name the days', () => {
   expect(clockAt('14:00', 95)).toBe('15:35')
