@@ -212,6 +212,7 @@ async function keepBoth() {
           :chill="chill"
           :larder="larder"
           :until="until"
+          :fahrenheit="fahrenheit"
         />
       </div>
       <ol v-if="chill" class="print-only words">

@@ -87,11 +87,14 @@ function draw() {
     else path.lineTo(...at)
   })
   path.closePath()
-  painter.value.paint(context, moment.value, view.value, path, fontFamily)
+  painter.value.paint(context, moment.value, view.value, path, {
+    font: fontFamily,
+    fahrenheit: props.fahrenheit,
+  })
 }
 let waiting = 0
 watch(
-  [() => props.minute, () => props.film, width, height, canvas],
+  [() => props.minute, () => props.film, () => props.fahrenheit, width, height, canvas],
   () => {
     cancelAnimationFrame(waiting)
     waiting = requestAnimationFrame(draw)

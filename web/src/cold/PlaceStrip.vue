@@ -8,11 +8,19 @@ import { useSheet } from '@/bench/sheet'
 import type { Larder } from '@/api/client'
 import { addPlace, movePlace, placesOf, removePlace, setStay } from './places'
 import { clockAt, spanOf, writtenSpan } from '@/look/time'
+import { degrees } from '@/look/degrees'
 import { css } from './palette'
 import { useSize } from './useSize'
 
 /** Where it stands, along the axis: ends are dragged, a place that is touched opens for change. */
-const props = defineProps<{ formula: Formula; chill?: Chill; larder: Larder; until: number; open: boolean }>()
+const props = defineProps<{
+  formula: Formula
+  chill?: Chill
+  larder: Larder
+  until: number
+  open: boolean
+  fahrenheit?: boolean
+}>()
 const emit = defineEmits<{ 'update:open': [open: boolean] }>()
 const sheet = useSheet()
 
@@ -24,6 +32,7 @@ const { width } = useSize(frame)
 const plot = computed(() => Math.max(100, width.value - LEFT - RIGHT))
 const x = (m: number) => LEFT + (Math.min(m, props.until) / props.until) * plot.value
 
+const cold = (c: number) => degrees(c, props.fahrenheit)
 const chosen = ref(0)
 const dragged = ref<{ index: number; end: number }>()
 const stays = computed(() =>
@@ -135,17 +144,17 @@ function written() {
         class="stay"
         :class="{ chosen: open && stay.index === index }"
         :aria-expanded="open && stay.index === index"
-        :aria-label="`${stay.name}, ${Math.round(stay.airC)} °C, from ${stay.clock}${stay.end ? `, ${spanOf(stay.end - stay.fromMinutes)}` : ', until it is served'}${stay.how ? `, ${stay.how}` : ''}`"
+        :aria-label="`${stay.name}, ${cold(stay.airC)}, from ${stay.clock}${stay.end ? `, ${spanOf(stay.end - stay.fromMinutes)}` : ', until it is served'}${stay.how ? `, ${stay.how}` : ''}`"
         :style="{
           left: `${stay.from}px`,
           width: `${Math.max(14, stay.to - stay.from)}px`,
           background: stay.colour,
         }"
-        :title="`${stay.name}, ${Math.round(stay.airC)} °C`"
+        :title="`${stay.name}, ${cold(stay.airC)}`"
         @click="choose(stay.index)"
       >
         <span>
-          <b>{{ stay.name }}</b> {{ Math.round(stay.airC) }} °C
+          <b>{{ stay.name }}</b> {{ cold(stay.airC) }}
           <template v-if="stay.how">· {{ stay.how }}</template>
           · {{ stay.end ? spanOf(stay.end - stay.fromMinutes) : 'until served' }}
         </span>
@@ -178,7 +187,7 @@ function written() {
     <p v-if="!open && chill?.bowls.length" class="bowls">
       <b>Before filling</b>
       <span v-for="bowl in chill.bowls" :key="bowl.component">
-        {{ bowl.name }} {{ Math.round(bowl.fromC) }} → {{ Math.round(bowl.toC) }} °C: over ice
+        {{ bowl.name }} {{ cold(bowl.fromC) }} → {{ cold(bowl.toC) }}: over ice
         {{ spanOf(Math.ceil(bowl.iceMinutes))
         }}<template v-if="bowl.roomMinutes !== undefined"
           >, in the room {{ spanOf(Math.ceil(bowl.roomMinutes / 5) * 5) }}</template

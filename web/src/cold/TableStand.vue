@@ -48,7 +48,7 @@ const at = (values?: number[]) => {
   const i = minutes.findIndex((m) => m >= out.value)
   return values?.[i < 0 ? values.length - 1 : i] ?? 0
 }
-const degrees = (c: number) => written(c, props.fahrenheit)
+const degrees = (c: number) => written(c, props.fahrenheit).replace(' ', '\u00a0')
 const standing = computed(
   () => `${Math.round(at(table.value?.standingMm))} of ${Math.round(moulded.value)} mm`,
 )

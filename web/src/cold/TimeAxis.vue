@@ -15,7 +15,7 @@ import {
   timeScale,
   yOfScore,
 } from './axis'
-import { degrees as written } from '@/look/degrees'
+import { degrees as written, onScale } from '@/look/degrees'
 import { axisMarks, clockAt, shortClock, spanOf } from '@/look/time'
 import { useSize } from './useSize'
 
@@ -79,11 +79,14 @@ const marks = computed(() =>
   })),
 )
 const degrees = (c: number) => written(c, props.fahrenheit)
+/** Round temperatures on the kitchen's own scale. */
 const ticks = computed(() => {
-  const step = high.value - low.value > 50 ? 20 : 10
+  const from = onScale(low.value, props.fahrenheit)
+  const to = onScale(high.value, props.fahrenheit)
+  const step = [10, 20, 40].find((s) => (to - from) / s <= 5) ?? 50
   const found = []
-  for (let t = Math.ceil(low.value / step) * step; t <= high.value; t += step) found.push(t)
-  return found
+  for (let t = Math.ceil(from / step) * step; t <= to; t += step) found.push(t)
+  return found.map((t) => (props.fahrenheit ? (t - 32) / 1.8 : t))
 })
 
 function key(event: KeyboardEvent) {

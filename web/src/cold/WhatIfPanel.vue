@@ -138,7 +138,7 @@ const short = (clock?: string) => shortClock(clock) || 'never'
             <th scope="col">Way</th>
             <th scope="col">ready</th>
             <th scope="col">set</th>
-            <th scope="col">below 8 °C</th>
+            <th scope="col">below {{ degrees(8, fahrenheit) }}</th>
             <th scope="col">stands</th>
             <th scope="col">firm</th>
             <th scope="col">air to</th>
@@ -202,7 +202,7 @@ const short = (clock?: string) => shortClock(clock) || 'never'
           v-model="value"
           label="how much"
           narrow
-          :placeholder="kind === 'pour' ? '28 °C' : '12 g'"
+          :placeholder="kind === 'pour' ? degrees(28, fahrenheit) : '12 g'"
         />
         <a-button html-type="submit">Add</a-button>
       </template>

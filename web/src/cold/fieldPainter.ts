@@ -1,6 +1,7 @@
 import type { FieldFilm, Moment } from './field'
 import { rowRuns } from './field'
 import { contour } from './contours'
+import { onScale } from '@/look/degrees'
 import { colourOf, levels } from './palette'
 
 /** From this rigidity on a point no longer runs, Pa. */
@@ -13,6 +14,12 @@ export interface View {
   scale: number
   x: (mm: number) => number
   y: (mm: number) => number
+}
+
+/** How lines of equal temperature are named. */
+export interface Letters {
+  font: string
+  fahrenheit?: boolean
 }
 
 export interface Painted {
@@ -47,7 +54,7 @@ export class FieldPainter {
     moment: Moment,
     view: View,
     clip: Path2D,
-    letters: string,
+    letters: Letters,
   ): Painted {
     const range = this.colourCells(moment)
     canvas.save()
@@ -119,12 +126,12 @@ export class FieldPainter {
     moment: Moment,
     view: View,
     { low, high }: Painted,
-    letters: string,
+    { font, fahrenheit }: Letters,
   ) {
     canvas.lineWidth = 0.8
     canvas.strokeStyle = 'rgba(23, 50, 58, 0.55)'
     canvas.fillStyle = '#17323a'
-    canvas.font = `12px ${letters}`
+    canvas.font = `12px ${font}`
     const value = this.values(moment, (cell) => this.film.celsius(moment, cell))
     for (const level of levels(low, high)) {
       const pieces = contour(this.xs, this.ys, value, level)
@@ -136,7 +143,8 @@ export class FieldPainter {
       canvas.stroke()
       // Named once, where it lies furthest to the left.
       const at = pieces.reduce((best, p) => (p[0] < best[0] ? p : best), pieces[0] ?? [0, 0, 0, 0])
-      if (pieces.length > 3) canvas.fillText(`${level}°`, view.x(at[0]) + 4, view.y(at[1]) - 3)
+      if (pieces.length > 3)
+        canvas.fillText(`${Math.round(onScale(level, fahrenheit))}°`, view.x(at[0]) + 4, view.y(at[1]) - 3)
     }
   }
 

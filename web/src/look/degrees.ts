@@ -4,5 +4,5 @@ export const onScale = (celsius: number, fahrenheit?: boolean) => (fahrenheit ? 
 /** The same with its unit; °F whole, °C to so many decimals; a dash for one that is not known. */
 export function degrees(celsius: number | undefined, fahrenheit?: boolean, decimals = 0): string {
   if (celsius === undefined || !Number.isFinite(celsius)) return '–'
-  return fahrenheit ? `${Math.round(onScale(celsius, true))}\u00a0°F` : `${celsius.toFixed(decimals)}\u00a0°C`
+  return fahrenheit ? `${Math.round(onScale(celsius, true))} °F` : `${celsius.toFixed(decimals)} °C`
 }
