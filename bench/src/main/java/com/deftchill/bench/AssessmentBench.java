@@ -36,8 +36,9 @@ public class AssessmentBench {
     @Param({"15 g", "8 g"})
     public String gelatin;
 
-    private final Assessor assessor = new Assessor(GelatinParameters.handbook(), ChillOptions.standard());
-    private final Workplace workplace = new Workplace(LarderFiles.shipped(), KitchenReader.standard());
+    private final Assessor assessor = new Assessor(ChillOptions.standard());
+    private final Workplace workplace =
+            new Workplace(LarderFiles.shipped(), KitchenReader.standard(), GelatinParameters.handbook());
 
     @Benchmark
     public Assessor.Outcome assessment() {

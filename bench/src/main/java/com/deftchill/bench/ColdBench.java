@@ -44,8 +44,9 @@ public class ColdBench {
     @Param({"fridge", "freezer"})
     public String places;
 
-    private final Assessor assessor = new Assessor(GelatinParameters.handbook(), ChillOptions.standard());
-    private final Workplace workplace = new Workplace(LarderFiles.shipped(), KitchenReader.standard());
+    private final Assessor assessor = new Assessor(ChillOptions.standard());
+    private final Workplace workplace =
+            new Workplace(LarderFiles.shipped(), KitchenReader.standard(), GelatinParameters.handbook());
 
     @Benchmark
     public Assessor.ColdOutcome chill() {

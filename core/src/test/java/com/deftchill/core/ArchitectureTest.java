@@ -2,8 +2,10 @@ package com.deftchill.core;
 
 import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideInAnyPackage;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import com.deftchill.core.gel.GelatinParameters;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
@@ -19,7 +21,7 @@ class ArchitectureTest {
             .because("the core has no framework, no storage and no interface");
 
     @ArchTest
-    static final ArchRule noClock = com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses()
+    static final ArchRule noClock = noClasses()
             .should()
             .callMethod(System.class, "currentTimeMillis")
             .orShould()
@@ -27,6 +29,12 @@ class ArchitectureTest {
             .orShould()
             .callMethod(java.time.Instant.class, "now")
             .because("the core has no clock of its own");
+
+    @ArchTest
+    static final ArchRule ownParameters = noClasses()
+            .should()
+            .callMethod(GelatinParameters.class, "handbook")
+            .because("the workplace carries the constants of a model, so that a kitchen may have its own");
 
     @ArchTest
     static final ArchRule noCycles =

@@ -15,8 +15,9 @@ import java.util.Optional;
 
 /** Kitchens for tests, and what is asked of them. */
 public final class Kitchens {
-    public static final Assessor ASSESSOR = new Assessor(GelatinParameters.handbook(), ChillOptions.standard());
-    public static final Workplace STANDARD = new Workplace(LarderFiles.shipped(), KitchenReader.standard());
+    public static final Assessor ASSESSOR = new Assessor(ChillOptions.standard());
+    public static final Workplace STANDARD =
+            new Workplace(LarderFiles.shipped(), KitchenReader.standard(), GelatinParameters.handbook());
 
     private Kitchens() {}
 
@@ -42,7 +43,9 @@ public final class Kitchens {
 
     public static Workplace workplace(WrittenKitchen written) {
         return new Workplace(
-                LarderFiles.shipped(), KitchenReader.read(written).kitchen().orElseThrow());
+                LarderFiles.shipped(),
+                KitchenReader.read(written).kitchen().orElseThrow(),
+                GelatinParameters.handbook());
     }
 
     public static Assessment assess(WrittenFormula formula) {

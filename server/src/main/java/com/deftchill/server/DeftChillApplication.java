@@ -25,8 +25,13 @@ public class DeftChillApplication {
     }
 
     @Bean
+    GelatinParameters gelatin() {
+        return GelatinParameters.handbook();
+    }
+
+    @Bean
     Assessor assessor() {
-        return new Assessor(GelatinParameters.handbook(), ChillOptions.standard());
+        return new Assessor(ChillOptions.standard());
     }
 
     @Bean

@@ -7,9 +7,9 @@ import com.deftchill.core.batch.Component;
 import com.deftchill.core.batch.Kind;
 import com.deftchill.core.batch.Stack;
 import com.deftchill.core.chill.ChillOptions;
+import com.deftchill.core.chill.Stop;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.gel.Firmness;
-import com.deftchill.core.gel.GelatinParameters;
 import com.deftchill.core.kitchen.Workplace;
 import com.deftchill.core.larder.Mould.Release;
 import com.deftchill.core.verdict.Problem;
@@ -21,12 +21,15 @@ import java.util.Optional;
 
 /** From a written formula to its whole assessment. Safe for use by many threads. */
 public final class Assessor {
-    private final GelatinParameters gelatin;
     private final ChillOptions chill;
 
-    public Assessor(GelatinParameters gelatin, ChillOptions chill) {
-        this.gelatin = gelatin;
+    public Assessor(ChillOptions chill) {
         this.chill = chill;
+    }
+
+    /** The same, asking at every step whether it is still to go on. */
+    public Assessor stoppedBy(Stop stop) {
+        return new Assessor(chill.stoppedBy(stop));
     }
 
     /** What came of assessing: an assessment, or the problems that stand in its way. */
@@ -43,7 +46,7 @@ public final class Assessor {
 
     /** The whole chill of a formula, with the field over time and what happens at the table. */
     public ColdOutcome chill(WrittenFormula formula, Workplace workplace) {
-        var settings = new Study.Settings(workplace.kitchen(), gelatin, chill).recording();
+        var settings = new Study.Settings(workplace.kitchen(), chill).recording();
         var studied = study(formula, workplace, settings);
         if (studied.dessert().isEmpty()) {
             return new ColdOutcome(Optional.empty(), studied.problems());
@@ -68,7 +71,7 @@ public final class Assessor {
 
     /** Runs the corners of what is not known exactly. */
     public UncertaintyOutcome uncertainty(WrittenFormula formula, Workplace workplace) {
-        var settings = new Study.Settings(workplace.kitchen(), gelatin, chill);
+        var settings = new Study.Settings(workplace.kitchen(), chill);
         var studied = study(formula, workplace, settings);
         return new UncertaintyOutcome(
                 studied.dessert()
@@ -181,11 +184,11 @@ public final class Assessor {
 
     /** Computes a formula through. */
     Studied study(WrittenFormula formula, Workplace workplace) {
-        return study(formula, workplace, new Study.Settings(workplace.kitchen(), gelatin, chill));
+        return study(formula, workplace, new Study.Settings(workplace.kitchen(), chill));
     }
 
     private Studied study(WrittenFormula formula, Workplace workplace, Study.Settings settings) {
-        var reading = BatchReader.read(formula, workplace.larder(), workplace.kitchen());
+        var reading = BatchReader.read(formula, workplace);
         if (reading.batch().isEmpty()) {
             return new Studied(Optional.empty(), reading.problems());
         }

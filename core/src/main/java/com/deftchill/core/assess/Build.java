@@ -219,7 +219,7 @@ final class Build implements Pouring, ChillListener {
             double aboveG,
             Thaw thaw,
             Study.Settings settings) {
-        var model = GelModel.of(settings.parameters(), component.gelProduct());
+        var model = component.gelModel();
         var factors = component.factors(mix);
         var fat = FatSet.of(component, mix);
         var slump = new Slump(slab, density, aboveG / 1000);

@@ -7,10 +7,7 @@ import com.deftchill.core.batch.Foaming;
 import com.deftchill.core.batch.Share;
 import com.deftchill.core.chill.BowlCooling;
 import com.deftchill.core.chill.Material;
-import com.deftchill.core.gel.GelModel;
-import com.deftchill.core.gel.GelatinParameters;
 import com.deftchill.core.kitchen.BloomSchool;
-import com.deftchill.core.larder.GelProduct;
 import com.deftchill.core.larder.GelProduct.Agent;
 import com.deftchill.core.larder.GelProduct.Form;
 import com.deftchill.core.mix.Mix;
@@ -204,11 +201,7 @@ final class ComponentMethod extends PanSteps {
     }
 
     private double onsetC() {
-        var product = component.gelProduct();
-        return product == GelProduct.NONE
-                ? GelModel.NEVER_C
-                : GelModel.of(GelatinParameters.handbook(), product)
-                        .settingOnset(portrait.mix().gelatinGramsPerLitre());
+        return component.gelModel().settingOnset(portrait.mix().gelatinGramsPerLitre());
     }
 
     private void infuse() {

@@ -16,7 +16,6 @@ import com.deftchill.core.chill.Place;
 import com.deftchill.core.chill.Slab;
 import com.deftchill.core.gel.Firmness;
 import com.deftchill.core.gel.GelModel;
-import com.deftchill.core.gel.GelatinParameters;
 import com.deftchill.core.gel.StrengthFactors;
 import com.deftchill.core.kitchen.Kitchen;
 import com.deftchill.core.larder.Mould.Release;
@@ -87,18 +86,17 @@ record Study(
      * @param nudge of the inputs
      * @param recorded whether the whole field is kept, for the Cold
      */
-    record Settings(
-            Kitchen kitchen, GelatinParameters parameters, ChillOptions options, Nudge nudge, boolean recorded) {
-        Settings(Kitchen kitchen, GelatinParameters parameters, ChillOptions options) {
-            this(kitchen, parameters, options, Nudge.NONE, false);
+    record Settings(Kitchen kitchen, ChillOptions options, Nudge nudge, boolean recorded) {
+        Settings(Kitchen kitchen, ChillOptions options) {
+            this(kitchen, options, Nudge.NONE, false);
         }
 
         Settings recording() {
-            return new Settings(kitchen, parameters, options, nudge, true);
+            return new Settings(kitchen, options, nudge, true);
         }
 
         Settings with(Nudge other) {
-            return new Settings(kitchen, parameters, options, other, recorded);
+            return new Settings(kitchen, options, other, recorded);
         }
     }
 

@@ -4,7 +4,9 @@ import com.deftchill.core.amount.Measures;
 import com.deftchill.core.amount.Typed;
 import com.deftchill.core.amount.UnreadableException;
 import com.deftchill.core.formula.WrittenFormula;
+import com.deftchill.core.gel.GelatinParameters;
 import com.deftchill.core.kitchen.Kitchen;
+import com.deftchill.core.kitchen.Workplace;
 import com.deftchill.core.larder.Larder;
 import com.deftchill.core.larder.OwnEntries;
 import com.deftchill.core.verdict.Problem;
@@ -27,25 +29,27 @@ public final class BatchReader {
 
     private final Larder larder;
     private final Kitchen kitchen;
+    private final GelatinParameters gelatin;
     private final WrittenFormula formula;
     private final FieldReader fields;
 
-    private BatchReader(WrittenFormula formula, Larder larder, Kitchen kitchen) {
+    private BatchReader(WrittenFormula formula, Workplace workplace) {
         this.formula = formula;
-        this.kitchen = kitchen;
+        kitchen = workplace.kitchen();
+        gelatin = workplace.gelatin();
         fields = new FieldReader(Measures.of(formula.measures()).orElse(Measures.UNKNOWN), kitchen.temperature());
         var own = formula.own().size() > MOST_OWN ? formula.own().subList(0, MOST_OWN) : formula.own();
-        var reading = OwnEntries.read(own, "/own", larder);
+        var reading = OwnEntries.read(own, "/own", workplace.larder());
         fields.problems().addAll(reading.problems());
-        this.larder = larder.with(reading.items());
+        larder = workplace.larder().with(reading.items());
     }
 
     /** What came of reading: a batch, or one or more problems and no batch. */
     public record Reading(Optional<Batch> batch, List<Problem> problems) {}
 
-    /** Reads a formula against a larder, as a kitchen works. */
-    public static Reading read(WrittenFormula formula, Larder larder, Kitchen kitchen) {
-        var reader = new BatchReader(formula, larder, kitchen);
+    /** Reads a formula as made in a workplace. */
+    public static Reading read(WrittenFormula formula, Workplace workplace) {
+        var reader = new BatchReader(formula, workplace);
         var batch = reader.batch();
         return new Reading(
                 reader.fields.allRead() ? Optional.of(batch) : Optional.empty(), List.copyOf(reader.fields.problems()));
@@ -124,7 +128,7 @@ public final class BatchReader {
                     "must be from 1 to " + MOST_COMPONENTS);
             return List.of();
         }
-        var read = new ComponentReader(fields, larder, formula.components()).all();
+        var read = new ComponentReader(fields, larder, gelatin, formula.components()).all();
         return read.stream().filter(Objects::nonNull).toList();
     }
 

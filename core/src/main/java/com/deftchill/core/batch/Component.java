@@ -7,6 +7,7 @@ import com.deftchill.core.fat.FatNetwork;
 import com.deftchill.core.foam.FoldSchool;
 import com.deftchill.core.foam.Whip;
 import com.deftchill.core.formula.WrittenFormula.OwnStep;
+import com.deftchill.core.gel.GelModel;
 import com.deftchill.core.gel.HeatAbuse;
 import com.deftchill.core.gel.StrengthFactors;
 import com.deftchill.core.kitchen.BloomSchool;
@@ -90,10 +91,11 @@ public record Component(
      * @param how what its amount was understood as; empty for plain grams
      * @param bloom how it meets its water
      * @param waterG water it is bloomed in and keeps, g
+     * @param model how firm it sets, and when
      */
-    public record Gel(GelProduct product, double grams, String how, BloomSchool bloom, double waterG) {
+    public record Gel(GelProduct product, double grams, String how, BloomSchool bloom, double waterG, GelModel model) {
         /** No gelling agent. */
-        public static final Gel NONE = new Gel(GelProduct.NONE, 0, "", BloomSchool.DRY, 0);
+        public static final Gel NONE = new Gel(GelProduct.NONE, 0, "", BloomSchool.DRY, 0, GelModel.NONE);
     }
 
     /**
@@ -143,12 +145,21 @@ public record Component(
 
     /** Gelling agent that works in it: its own, or that of a component it takes from. */
     public GelProduct gelProduct() {
+        return workingGel().product();
+    }
+
+    /** The model of that agent. */
+    public GelModel gelModel() {
+        return workingGel().model();
+    }
+
+    private Gel workingGel() {
         return gel != Gel.NONE
-                ? gel.product()
-                : nested().map(Component::gelProduct)
-                        .filter(product -> product != GelProduct.NONE)
+                ? gel
+                : nested().map(Component::workingGel)
+                        .filter(working -> working != Gel.NONE)
                         .findFirst()
-                        .orElse(GelProduct.NONE);
+                        .orElse(Gel.NONE);
     }
 
     /** Whether anything gels in it. */
@@ -288,7 +299,7 @@ public record Component(
                 kind,
                 layer,
                 lines,
-                new Gel(gel.product(), grams, "", gel.bloom(), water),
+                new Gel(gel.product(), grams, "", gel.bloom(), water, gel.model()),
                 heating,
                 fold,
                 cooked,

@@ -6,6 +6,8 @@ import com.deftchill.core.composition.Constituent;
 import com.deftchill.core.cook.Boiling;
 import com.deftchill.core.cook.Caramel;
 import com.deftchill.core.formula.WrittenFormula;
+import com.deftchill.core.gel.GelModel;
+import com.deftchill.core.gel.GelatinParameters;
 import com.deftchill.core.kitchen.BloomSchool;
 import com.deftchill.core.larder.GelProduct;
 import com.deftchill.core.larder.Larder;
@@ -42,15 +44,18 @@ final class ComponentReader {
     private final FieldReader fields;
     private final WorkReader work;
     private final Larder larder;
+    private final GelatinParameters gelatin;
     private final List<WrittenFormula.Component> written;
     private final Map<String, Integer> byId = new HashMap<>();
     private final Map<Integer, Component> read = new HashMap<>();
     private final Set<Integer> reading = new HashSet<>();
 
-    ComponentReader(FieldReader fields, Larder larder, List<WrittenFormula.Component> written) {
+    ComponentReader(
+            FieldReader fields, Larder larder, GelatinParameters gelatin, List<WrittenFormula.Component> written) {
         this.fields = fields;
         work = new WorkReader(fields);
         this.larder = larder;
+        this.gelatin = gelatin;
         this.written = written;
         for (int i = 0; i < written.size(); i++) {
             var id = written.get(i).id();
@@ -74,14 +79,14 @@ final class ComponentReader {
             return read.get(index);
         }
         reading.add(index);
-        int before = fields.problems().size();
-        var component = understood("/components/" + index, written.get(index));
+        read.put(index, understood("/components/" + index, written.get(index)));
         reading.remove(index);
-        read.put(index, fields.problems().size() == before ? component : null);
         return read.get(index);
     }
 
+    /** The component, or null: an unread part makes a problem, and no figure is computed from what is left. */
     private Component understood(String at, WrittenFormula.Component from) {
+        int before = fields.problems().size();
         var kind = fields.known(
                 Kind.of(from.kind()), "kind-unknown", at + "/kind", "Kind", from.kind(), "must be a kind of component");
         if (from.name().length() > MOST_NAME) {
@@ -109,7 +114,7 @@ final class ComponentReader {
         var pressed = work.pressed(at + "/crust", from.crust());
         double pour = pour(at, from, kind);
         var cooked = cooked(at + "/cook", from.cook(), lines, kind);
-        if (!lines.complete()) {
+        if (!lines.complete() || fields.problems().size() > before) {
             return null;
         }
         var component = new Component(
@@ -291,7 +296,8 @@ final class ComponentReader {
         var amount = fields.amount(at + "/amount", name, from.amount(), subject, LEAST_G, MOST_GEL_G);
         bloom = bloom == null ? BloomSchool.WEIGHED : bloom;
         double water = bloomWater(at + "/bloomWater", from, product, bloom, amount.grams());
-        return new Component.Gel(product, amount.grams(), amount.how(), bloom, water);
+        var model = product == null ? GelModel.NONE : GelModel.of(gelatin, product);
+        return new Component.Gel(product, amount.grams(), amount.how(), bloom, water, model);
     }
 
     /** What it keeps: as weighed; estimated for squeezed sheets that were not weighed; none when stirred in dry. */

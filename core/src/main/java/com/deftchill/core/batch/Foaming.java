@@ -7,9 +7,6 @@ import com.deftchill.core.foam.FoldWindow;
 import com.deftchill.core.foam.Folding;
 import com.deftchill.core.foam.Whip;
 import com.deftchill.core.foam.Whipping;
-import com.deftchill.core.gel.GelModel;
-import com.deftchill.core.gel.GelatinParameters;
-import com.deftchill.core.larder.GelProduct;
 import com.deftchill.core.larder.Ingredient;
 import com.deftchill.core.larder.Ingredient.Trait;
 import com.deftchill.core.mix.Mix;
@@ -150,12 +147,7 @@ public final class Foaming {
 
     /** Temperature at which the base by itself starts to set, °C; far below 0 when it does not gel. */
     public double baseOnsetC() {
-        var product = component.gelProduct();
-        if (product == GelProduct.NONE) {
-            return GelModel.NEVER_C;
-        }
-        return GelModel.of(GelatinParameters.handbook(), product)
-                .settingOnset(component.base().gelatinGramsPerLitre());
+        return component.gelModel().settingOnset(component.base().gelatinGramsPerLitre());
     }
 
     /** Whether chocolate alone sets the base. */

@@ -10,6 +10,7 @@ package com.deftchill.core.chill;
  * @param firstStep seconds
  * @param maxStep seconds at the start; it grows with the time passed
  * @param maxStepShare longest step as a share of the time passed
+ * @param stop asked before every step
  */
 public record ChillOptions(
         double cellMm,
@@ -18,7 +19,20 @@ public record ChillOptions(
         double toleranceK,
         double firstStep,
         double maxStep,
-        double maxStepShare) {
+        double maxStepShare,
+        Stop stop) {
+
+    /** Never to be ended early. */
+    public ChillOptions(
+            double cellMm,
+            int minCells,
+            int maxCells,
+            double toleranceK,
+            double firstStep,
+            double maxStep,
+            double maxStepShare) {
+        this(cellMm, minCells, maxCells, toleranceK, firstStep, maxStep, maxStepShare, Stop.NEVER);
+    }
 
     /** A surface that takes less heat than this leaves gentle gradients, W/(m2 K): still and moving air, not a blast. */
     private static final double GENTLE_H = 20;
@@ -34,7 +48,14 @@ public record ChillOptions(
     /** Twice as fine in space, four times in time. */
     public ChillOptions halved() {
         return new ChillOptions(
-                cellMm / 2, minCells * 2, maxCells * 2, toleranceK / 4, firstStep / 2, maxStep / 2, maxStepShare / 2);
+                cellMm / 2,
+                minCells * 2,
+                maxCells * 2,
+                toleranceK / 4,
+                firstStep / 2,
+                maxStep / 2,
+                maxStepShare / 2,
+                stop);
     }
 
     /** Half as fine in space, four times as long steps in time, for comparisons. */
@@ -46,7 +67,8 @@ public record ChillOptions(
                 toleranceK * 4,
                 firstStep,
                 maxStep * 2,
-                maxStepShare * 2);
+                maxStepShare * 2,
+                stop);
     }
 
     /** As fine as a body needs whose surface gives off heat with a coefficient of h, W/(m2 K), at most. */
@@ -60,7 +82,13 @@ public record ChillOptions(
                         toleranceK,
                         firstStep,
                         maxStep,
-                        maxStepShare);
+                        maxStepShare,
+                        stop);
+    }
+
+    /** The same, ended when it is told so. */
+    public ChillOptions stoppedBy(Stop other) {
+        return new ChillOptions(cellMm, minCells, maxCells, toleranceK, firstStep, maxStep, maxStepShare, other);
     }
 
     /** Number of cells over a length, mm. */

@@ -165,6 +165,7 @@ public final class ChillSimulation {
                     met = time > 0 ? time : met;
                     step = options.firstStep();
                 }
+                options.stop().check();
                 if (steps + rejected > MAX_STEPS) {
                     throw new IllegalStateException("no end after " + MAX_STEPS + " steps, at " + time + " s");
                 }

@@ -7,6 +7,9 @@ public interface GelModel {
     /** What no kitchen reaches: melting point and onset of what is not a gel, °C. */
     double NEVER_C = -100;
 
+    /** Of a mix without a gelling agent. */
+    GelModel NONE = new NoGel();
+
     /** Rigidity, Pa, of c g/L (agent per litre of water and agent) at a share of setting, with strength factor f. */
     double rigidity(double gramsPerLitre, double share, double factor);
 
@@ -27,7 +30,7 @@ public interface GelModel {
         return switch (product.agent()) {
             case GELATIN -> new GelatinModel(parameters, product);
             case AGAR, IOTA, KAPPA -> new TemperatureSetModel(parameters, product);
-            case NONE -> new NoGel();
+            case NONE -> NONE;
         };
     }
 }

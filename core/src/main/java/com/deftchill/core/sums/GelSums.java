@@ -4,9 +4,7 @@ import com.deftchill.core.amount.Subject;
 import com.deftchill.core.amount.Typed;
 import com.deftchill.core.batch.BatchReader;
 import com.deftchill.core.gel.Firmness;
-import com.deftchill.core.gel.GelModel;
 import com.deftchill.core.gel.GelatinModel;
-import com.deftchill.core.gel.GelatinParameters;
 import com.deftchill.core.kitchen.BloomSchool;
 import com.deftchill.core.kitchen.SwapSchool;
 import com.deftchill.core.larder.GelProduct;
@@ -70,9 +68,9 @@ final class GelSums {
             if (from.form() == Form.SHEET && to.form() == Form.SHEET) {
                 figures.add(dose(SwapSchool.SHEETS.words(), grams / from.sheetG() * to.sheetG(), to.sheetG()));
             }
-            figures.add(figure("Firmness as it was", firmness(from, grams, water)));
-            figures.add(figure("Firmness by the square root", firmness(to, root, water)));
-            figures.add(figure("Firmness by proportion", firmness(to, grams * ratio, water)));
+            figures.add(figure("Firmness as it was", firmness(in, from, grams, water)));
+            figures.add(figure("Firmness by the square root", firmness(in, to, root, water)));
+            figures.add(figure("Firmness by proportion", firmness(in, to, grams * ratio, water)));
             return new SumAnswer(
                     g(root) + " of " + to.name() + " instead of " + g(grams) + " of " + from.name()
                             + sheets(root, to.sheetG()) + ".",
@@ -99,8 +97,8 @@ final class GelSums {
             return sheetG > 0 ? " (" + Typed.write(grams / sheetG, 1) + " sheets)" : "";
         }
 
-        private static String firmness(GelProduct product, double grams, double water) {
-            var model = (GelatinModel) GelModel.of(GelatinParameters.handbook(), product);
+        private static String firmness(SumReader in, GelProduct product, double grams, double water) {
+            var model = new GelatinModel(in.gelatin(), product);
             double c = 1000 * grams / (grams + Math.max(1, water));
             double pa = model.rigidity(c, model.equilibriumHelixShare(NEXT_DAY_C), 1);
             return Typed.write(Firmness.score(pa), 0) + " of 100, "

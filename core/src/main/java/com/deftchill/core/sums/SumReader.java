@@ -5,6 +5,7 @@ import com.deftchill.core.amount.Subject;
 import com.deftchill.core.amount.TemperatureScale;
 import com.deftchill.core.amount.Typed;
 import com.deftchill.core.batch.FieldReader;
+import com.deftchill.core.gel.GelatinParameters;
 import com.deftchill.core.kitchen.Workplace;
 import com.deftchill.core.larder.GelProduct;
 import com.deftchill.core.larder.Ingredient;
@@ -28,6 +29,11 @@ final class SumReader {
         reader = new FieldReader(
                 Measures.of(workplace.kitchen().measures().id()).orElse(Measures.UNKNOWN),
                 workplace.kitchen().temperature());
+    }
+
+    /** Constants that gels are computed by. */
+    GelatinParameters gelatin() {
+        return workplace.gelatin();
     }
 
     FieldReader problems() {

@@ -37,8 +37,9 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class AssessorTest {
     private static final Larder LARDER = LarderFiles.shipped();
-    private static final Workplace WORKPLACE = new Workplace(LARDER, KitchenReader.standard());
-    private static final Assessor ASSESSOR = new Assessor(GelatinParameters.handbook(), ChillOptions.standard());
+    private static final Workplace WORKPLACE =
+            new Workplace(LARDER, KitchenReader.standard(), GelatinParameters.handbook());
+    private static final Assessor ASSESSOR = new Assessor(ChillOptions.standard());
     private static final WrittenFormula SOFT = withGelatin(pear(), "8 g", "40 g");
 
     @Test
@@ -113,8 +114,7 @@ class AssessorTest {
                 withServed(pear(), mould.equals("tulip") ? "in-glass" : "turned-out"),
                 mould,
                 mould.equals("terrine") ? "1" : "12");
-        var fine = new Assessor(
-                GelatinParameters.handbook(), ChillOptions.standard().halved());
+        var fine = new Assessor(ChillOptions.standard().halved());
         var coarse = assess(formula).milestones();
         var finer = fine.assess(formula, WORKPLACE).assessment().orElseThrow().milestones();
         for (int i = 0; i < coarse.size(); i++) {

@@ -93,9 +93,7 @@ class DessertTest {
     }
 
     private static com.deftchill.core.batch.Batch batch(WrittenFormula formula) {
-        return BatchReader.read(formula, STANDARD.larder(), STANDARD.kitchen())
-                .batch()
-                .orElseThrow();
+        return BatchReader.read(formula, STANDARD).batch().orElseThrow();
     }
 
     @Test

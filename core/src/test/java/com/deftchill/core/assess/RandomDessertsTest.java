@@ -16,7 +16,6 @@ import com.deftchill.core.formula.WrittenFormula.Heat;
 import com.deftchill.core.formula.WrittenFormula.Line;
 import com.deftchill.core.formula.WrittenFormula.Moulds;
 import com.deftchill.core.formula.WrittenFormula.Soak;
-import com.deftchill.core.gel.GelatinParameters;
 import com.deftchill.core.larder.Larder;
 import java.util.ArrayList;
 import java.util.List;
@@ -29,8 +28,7 @@ class RandomDessertsTest {
     private static final int DESSERTS = 10_000;
     private static final Larder LARDER = Kitchens.STANDARD.larder();
     /** Coarse: what is tested is that everything is answered, not how finely. */
-    static final Assessor COARSE =
-            new Assessor(GelatinParameters.handbook(), new ChillOptions(6, 4, 10, 1, 20, 3600, 0.3));
+    static final Assessor COARSE = new Assessor(new ChillOptions(6, 4, 10, 1, 20, 3600, 0.3));
 
     @Test
     void tenThousandDessertsAreAnswered() {

@@ -25,8 +25,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** One component understood: what is in it, what leaves it, how much air it keeps. */
 class ComponentTest {
     private static Component component(WrittenFormula.Component... written) {
-        var reading = BatchReader.read(
-                dessert("in-glass", "trifle-bowl", "1", written), STANDARD.larder(), STANDARD.kitchen());
+        var reading = BatchReader.read(dessert("in-glass", "trifle-bowl", "1", written), STANDARD);
         var components = reading.batch()
                 .orElseThrow(() -> new AssertionError(reading.problems()))
                 .components();

@@ -21,7 +21,7 @@ import org.junit.jupiter.api.Test;
 /** Layers upon each other: volumes kept, nothing lost above the rim without a word. */
 class StackTest {
     private static Batch batch(WrittenFormula formula) {
-        var reading = BatchReader.read(formula, STANDARD.larder(), STANDARD.kitchen());
+        var reading = BatchReader.read(formula, STANDARD);
         return reading.batch().orElseThrow(() -> new AssertionError(reading.problems()));
     }
 

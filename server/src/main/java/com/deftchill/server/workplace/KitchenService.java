@@ -1,5 +1,6 @@
 package com.deftchill.server.workplace;
 
+import com.deftchill.core.gel.GelatinParameters;
 import com.deftchill.core.kitchen.KitchenReader;
 import com.deftchill.core.kitchen.Workplace;
 import com.deftchill.core.kitchen.WrittenKitchen;
@@ -16,6 +17,7 @@ public class KitchenService {
     private final KitchenRepository kitchens;
     private final OwnLarderService own;
     private final Larder shipped;
+    private final GelatinParameters gelatin;
     private final WorkplaceCache cache;
     private final ApplicationEventPublisher events;
 
@@ -23,11 +25,13 @@ public class KitchenService {
             KitchenRepository kitchens,
             OwnLarderService own,
             Larder shipped,
+            GelatinParameters gelatin,
             WorkplaceCache cache,
             ApplicationEventPublisher events) {
         this.kitchens = kitchens;
         this.own = own;
         this.shipped = shipped;
+        this.gelatin = gelatin;
         this.cache = cache;
         this.events = events;
     }
@@ -49,7 +53,7 @@ public class KitchenService {
 
     private Workplace read() {
         var kitchen = KitchenReader.read(settings().settings()).kitchen().orElseGet(KitchenReader::standard);
-        return new Workplace(shipped.with(own.items()), kitchen);
+        return new Workplace(shipped.with(own.items()), kitchen, gelatin);
     }
 
     /**

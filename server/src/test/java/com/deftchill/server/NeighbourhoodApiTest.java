@@ -1,0 +1,161 @@
+package com.deftchill.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deftchill.server.support.Api;
+import com.deftchill.server.support.Api.Answer;
+import com.deftchill.server.support.RunningServer;
+import com.deftchill.server.support.RunningServer.Server;
+import java.io.File;
+import java.net.URISyntaxException;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Random;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * What a cook does to a dessert that works: one field cleared, cut short, typed twice, or filled with something else. Each
+ * is answered, or its problems are named; never an error of ours. Pairs of such edits are a seeded sample here;
+ * {@code ops/long} runs {@code -Ddeftchill.pairs=20000}.
+ */
+@ExtendWith(RunningServer.class)
+class NeighbourhoodApiTest {
+    private static final int PAIRS = Integer.getInteger("deftchill.pairs", 400);
+    private static final int CHILLS = 150;
+    private static final long SEED = 20_261_126L;
+
+    private Api api;
+
+    @BeforeEach
+    void connect(Server server) {
+        api = new Api(server);
+    }
+
+    /** New text at a JSON pointer of a demo dessert. */
+    record Edit(String demo, String pointer, String text) {
+        void on(ObjectNode document) {
+            int slash = pointer.lastIndexOf('/');
+            ((ObjectNode) document.at(pointer.substring(0, slash))).put(pointer.substring(slash + 1), text);
+        }
+    }
+
+    @Test
+    void everySingleEditOfEveryDemoIsAnsweredOrItsProblemsAreNamed() {
+        var edits = edits();
+        assertThat(edits).hasSizeGreaterThan(2400);
+        var statuses = new ConcurrentHashMap<Integer, Integer>();
+        var wrong = edits.parallelStream()
+                .flatMap(edit -> {
+                    var answer = answer("/api/assessments", edit);
+                    statuses.merge(answer.status(), 1, Integer::sum);
+                    return wrong(answer, edit).stream();
+                })
+                .toList();
+        System.out.println("single edits: " + edits.size() + ", answers by status: " + statuses);
+        assertThat(wrong).isEmpty();
+    }
+
+    @Test
+    void pairsOfEditsAreAnsweredOrTheirProblemsAreNamed() {
+        var edits = edits();
+        var statuses = new ConcurrentHashMap<Integer, Integer>();
+        var wrong = new Random(SEED)
+                .longs(PAIRS).boxed().toList().parallelStream()
+                        .flatMap(seed -> {
+                            var random = new Random(seed);
+                            var first = edits.get(random.nextInt(edits.size()));
+                            var same = edits.stream()
+                                    .filter(edit -> edit.demo().equals(first.demo()))
+                                    .toList();
+                            var second = same.get(random.nextInt(same.size()));
+                            var answer = answer("/api/assessments", first, second);
+                            statuses.merge(answer.status(), 1, Integer::sum);
+                            return wrong(answer, first, second).stream();
+                        })
+                        .toList();
+        System.out.println("pairs of edits: " + PAIRS + ", answers by status: " + statuses);
+        assertThat(wrong).isEmpty();
+    }
+
+    @Test
+    void theChillOfAnEditedDemoIsAnsweredOrItsProblemsAreNamed() {
+        var edits = edits();
+        var wrong = new Random(SEED)
+                .ints(CHILLS, 0, edits.size()).boxed().toList().parallelStream()
+                        .map(edits::get)
+                        .flatMap(edit -> wrong(answer("/api/chills", edit), edit).stream())
+                        .toList();
+        assertThat(wrong).as("seed %d", SEED).isEmpty();
+    }
+
+    private Answer answer(String path, Edit... edits) {
+        var document = Api.demo(edits[0].demo());
+        Arrays.stream(edits).forEach(edit -> edit.on(document));
+        return api.post(path, document.toString());
+    }
+
+    /** What an answer breaks: it is an answer, or it names problems with their rules. */
+    private static List<String> wrong(Answer answer, Edit... edits) {
+        boolean typed = Arrays.stream(edits).anyMatch(edit -> edit.text().equals("NaN"));
+        if (answer.status() == 200 && (typed || !answer.text().contains("NaN"))) {
+            return List.of();
+        }
+        boolean named = answer.status() == 422
+                && !answer.json().at("/problems").isEmpty()
+                && answer.json()
+                        .at("/problems")
+                        .valueStream()
+                        .noneMatch(p -> p.at("/rule").asString().isBlank());
+        return named
+                ? List.of()
+                : List.of(Arrays.toString(edits) + " -> " + answer.status() + " "
+                        + answer.text().substring(0, Math.min(200, answer.text().length())));
+    }
+
+    private static List<Edit> edits() {
+        var edits = new ArrayList<Edit>();
+        for (var demo : demos()) {
+            leaves(demo, "", Api.demo(demo), edits);
+        }
+        return edits;
+    }
+
+    private static void leaves(String demo, String at, JsonNode node, List<Edit> edits) {
+        node.forEachEntry((name, child) -> leaf(demo, at + "/" + name, child, edits));
+        for (int i = 0; node.isArray() && i < node.size(); i++) {
+            leaf(demo, at + "/" + i, node.get(i), edits);
+        }
+    }
+
+    private static void leaf(String demo, String at, JsonNode child, List<Edit> edits) {
+        leaves(demo, at, child, edits);
+        if (!child.isString() || child.asString().isEmpty()) {
+            return;
+        }
+        var text = child.asString();
+        Stream.of("", text.substring(0, text.length() / 2), text + text, "x", "NaN", "1e9")
+                .map(changed -> new Edit(demo, at, changed))
+                .forEach(edits::add);
+    }
+
+    private static List<String> demos() {
+        try {
+            var directory =
+                    new File(NeighbourhoodApiTest.class.getResource("/demo").toURI());
+            return Arrays.stream(directory.list())
+                    .map(file -> file.replace(".json", ""))
+                    .filter(name -> !name.equals("kitchen"))
+                    .sorted()
+                    .toList();
+        } catch (URISyntaxException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+}
