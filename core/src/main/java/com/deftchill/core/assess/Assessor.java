@@ -193,9 +193,13 @@ public final class Assessor {
             return new Studied(Optional.empty(), reading.problems());
         }
         var batch = reading.batch().get();
-        double height = Stack.of(batch).fillMm();
-        if (!(height >= Study.LEAST_MM)) {
-            return new Studied(Optional.empty(), List.of(tooLow(formula, height)));
+        var stack = Stack.of(batch);
+        if (!(stack.fillMm() >= Study.LEAST_MM)) {
+            return new Studied(Optional.empty(), List.of(tooLow(formula, stack.fillMm())));
+        }
+        var tooMuch = Effort.of(batch, stack).problem();
+        if (tooMuch.isPresent()) {
+            return new Studied(Optional.empty(), List.of(tooMuch.get()));
         }
         return new Studied(Optional.of(Dessert.of(batch, settings)), List.of());
     }

@@ -8,6 +8,7 @@ import com.deftchill.core.assess.Swap;
 import com.deftchill.core.assess.Variant;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.server.problem.NotUnderstoodException;
+import com.deftchill.server.workplace.Asked;
 import com.deftchill.server.workplace.Computing;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -67,8 +68,8 @@ class AssessmentController {
             summary = "Assess a formula",
             description = "Computes setting, turning out, standing height, verdicts, flags and method. Stores nothing."
                     + " 422 names every field that cannot be understood or has more than one meaning.")
-    Assessment assess(@RequestBody WrittenFormula formula) {
-        var outcome = computing.with((assessor, workplace) -> assessor.assess(formula, workplace));
+    Assessment assess(@RequestBody WrittenFormula formula, Asked asked) {
+        var outcome = computing.light(asked, (assessor, workplace) -> assessor.assess(formula, workplace));
         return outcome.assessment().orElseThrow(() -> new NotUnderstoodException(outcome.problems()));
     }
 
@@ -77,11 +78,11 @@ class AssessmentController {
             operationId = "swap",
             summary = "Put another gelling agent in place of the present one",
             description = "Doses by all three schools side by side, each with the firmness it gives.")
-    List<Swap> swap(@Valid @RequestBody SwapQuestion question) {
+    List<Swap> swap(@Valid @RequestBody SwapQuestion question, Asked asked) {
         var products = question.products() == null ? List.<String>of() : question.products();
         int component = question.component() == null ? 0 : question.component();
-        var outcome = computing.with(
-                (assessor, workplace) -> assessor.swaps(question.document(), component, products, workplace));
+        var outcome = computing.heavy(
+                asked, (assessor, workplace) -> assessor.swaps(question.document(), component, products, workplace));
         if (!outcome.problems().isEmpty()) {
             throw new NotUnderstoodException(outcome.problems());
         }
@@ -93,9 +94,9 @@ class AssessmentController {
             operationId = "scale",
             summary = "Scale a formula to another mould, count or total",
             description = "Rounded to what the kitchen's scales weigh, with the effect of the rounding.")
-    Scaled scale(@Valid @RequestBody ScaleQuestion question) {
-        var outcome = computing.with(
-                (assessor, workplace) -> assessor.scale(question.document(), question.wish(), workplace));
+    Scaled scale(@Valid @RequestBody ScaleQuestion question, Asked asked) {
+        var outcome = computing.light(
+                asked, (assessor, workplace) -> assessor.scale(question.document(), question.wish(), workplace));
         return outcome.scaled().orElseThrow(() -> new NotUnderstoodException(outcome.problems()));
     }
 
@@ -104,8 +105,8 @@ class AssessmentController {
             operationId = "variants",
             summary = "The dessert for guests who do not eat or drink something",
             description = "Vegetarian and alcohol-free, computed, each with what is not the same about it.")
-    List<Variant> variants(@RequestBody WrittenFormula formula) {
-        var outcome = computing.with((assessor, workplace) -> assessor.variants(formula, workplace));
+    List<Variant> variants(@RequestBody WrittenFormula formula, Asked asked) {
+        var outcome = computing.heavy(asked, (assessor, workplace) -> assessor.variants(formula, workplace));
         if (!outcome.problems().isEmpty()) {
             throw new NotUnderstoodException(outcome.problems());
         }
@@ -114,8 +115,8 @@ class AssessmentController {
 
     @PostMapping("/comparisons")
     @Operation(operationId = "compare", summary = "Two states of a formula side by side: what changed, what it did")
-    Comparison compare(@Valid @RequestBody CompareQuestion question) {
-        return computing.with(
-                (assessor, workplace) -> assessor.compare(question.before(), question.after(), workplace));
+    Comparison compare(@Valid @RequestBody CompareQuestion question, Asked asked) {
+        return computing.light(
+                asked, (assessor, workplace) -> assessor.compare(question.before(), question.after(), workplace));
     }
 }

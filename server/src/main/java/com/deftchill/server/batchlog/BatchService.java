@@ -4,6 +4,7 @@ import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.server.formula.FormulaService;
 import com.deftchill.server.problem.NotFoundException;
 import com.deftchill.server.problem.NotUnderstoodException;
+import com.deftchill.server.workplace.Asked;
 import com.deftchill.server.workplace.Computing;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -37,7 +38,8 @@ public class BatchService {
     @Transactional
     BatchEntity log(UUID formulaId, MadeBatch made) {
         var formula = formulas.get(formulaId);
-        var outcome = computing.with((assessor, workplace) -> assessor.assess(made.document(), workplace));
+        var outcome =
+                computing.light(Asked.NOBODY, (assessor, workplace) -> assessor.assess(made.document(), workplace));
         var assessment = outcome.assessment().orElseThrow(() -> new NotUnderstoodException(outcome.problems()));
         return batches.saveAndFlush(
                 new BatchEntity(formula.getId(), made, assessment.prediction(), made.document(), clock.instant()));

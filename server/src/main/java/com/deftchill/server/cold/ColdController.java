@@ -10,7 +10,9 @@ import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.verdict.Fix;
 import com.deftchill.core.verdict.Problem;
 import com.deftchill.server.problem.NotUnderstoodException;
+import com.deftchill.server.workplace.Asked;
 import com.deftchill.server.workplace.Computing;
+import com.deftchill.server.workplace.Computing.Computation;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;
@@ -73,22 +75,22 @@ class ColdController {
             description =
                     "From the first pour through all its places to the table: milestones, gates, limits, the field over"
                             + " time, the body on its plate. Stores nothing.")
-    ColdAnswer chill(@RequestBody WrittenFormula formula) {
-        var outcome = computing.with((assessor, workplace) -> assessor.chill(formula, workplace));
+    ColdAnswer chill(@RequestBody WrittenFormula formula, Asked asked) {
+        var outcome = computing.light(asked, (assessor, workplace) -> assessor.chill(formula, workplace));
         return outcome.answer().orElseThrow(() -> new NotUnderstoodException(outcome.problems()));
     }
 
     @PostMapping("/uncertainty")
     @Operation(operationId = "uncertainty", summary = "How early and how late each milestone may come, and why")
-    Uncertainty uncertainty(@RequestBody WrittenFormula formula) {
-        var outcome = computing.with((assessor, workplace) -> assessor.uncertainty(formula, workplace));
+    Uncertainty uncertainty(@RequestBody WrittenFormula formula, Asked asked) {
+        var outcome = computing.heavy(asked, (assessor, workplace) -> assessor.uncertainty(formula, workplace));
         return outcome.uncertainty().orElseThrow(() -> new NotUnderstoodException(outcome.problems()));
     }
 
     @PostMapping("/ways")
     @Operation(operationId = "ways", summary = "What could be done otherwise to have it sooner, the cheapest first")
-    List<Way> ways(@RequestBody WrittenFormula formula) {
-        var outcome = computing.with((assessor, workplace) -> assessor.ways(formula, workplace));
+    List<Way> ways(@RequestBody WrittenFormula formula, Asked asked) {
+        var outcome = computing.heavy(asked, (assessor, workplace) -> assessor.ways(formula, workplace));
         if (!outcome.problems().isEmpty()) {
             throw new NotUnderstoodException(outcome.problems());
         }
@@ -100,14 +102,17 @@ class ColdController {
             operationId = "whatIf",
             summary = "A formula with something changed, side by side",
             description = "As many at once as there are cores. A variation that cannot be computed names its problems.")
-    List<WhatIfRow> whatIf(@Valid @RequestBody WhatIfQuestion question) {
+    List<WhatIfRow> whatIf(@Valid @RequestBody WhatIfQuestion question, Asked asked) {
         var by = time(question.by());
         var changed = question.variations().stream()
                 .map(variation -> documents.changed(question.document(), variation.changes()))
                 .toList();
-        var answers = changed.parallelStream()
-                .map(formula -> computing.with((assessor, workplace) -> assessor.whatIf(formula, by, workplace)))
-                .toList();
+        var answers = computing.heavy(
+                asked,
+                changed.stream()
+                        .<Computation<WhatIf>>map(
+                                formula -> (assessor, workplace) -> assessor.whatIf(formula, by, workplace))
+                        .toList());
         var rows = new ArrayList<WhatIfRow>();
         for (int i = 0; i < answers.size(); i++) {
             rows.add(new WhatIfRow(question.variations().get(i).label(), answers.get(i)));

@@ -3,6 +3,7 @@ package com.deftchill.server.exchange;
 import com.deftchill.core.amount.Measures;
 import com.deftchill.core.paste.PastedLine;
 import com.deftchill.core.paste.PastedList;
+import com.deftchill.server.workplace.Asked;
 import com.deftchill.server.workplace.Computing;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
@@ -40,8 +41,9 @@ class PasteController {
             operationId = "readPastedList",
             summary = "Understand a plain list of ingredients line by line",
             description = "Every line comes back; what was not understood is kept and marked. Stores nothing.")
-    List<PastedLine> read(@Valid @RequestBody PastedText pasted) {
+    List<PastedLine> read(@Valid @RequestBody PastedText pasted, Asked asked) {
         var measures = Measures.of(pasted.measures()).orElse(Measures.UNKNOWN);
-        return computing.with((assessor, workplace) -> PastedList.read(pasted.text(), workplace.larder(), measures));
+        return computing.light(
+                asked, (assessor, workplace) -> PastedList.read(pasted.text(), workplace.larder(), measures));
     }
 }

@@ -14,6 +14,7 @@ import com.deftchill.core.verdict.Problem;
 import com.deftchill.server.formula.FormulaEntity;
 import com.deftchill.server.formula.FormulaService;
 import com.deftchill.server.problem.NotUnderstoodException;
+import com.deftchill.server.workplace.Asked;
 import com.deftchill.server.workplace.Computing;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -47,7 +48,7 @@ class RecipeFiles {
     /** A formula as a Recipe. */
     ObjectNode export(UUID id) {
         var document = formulas.get(id).getDocument();
-        return computing.with((assessor, workplace) -> {
+        return computing.light(Asked.NOBODY, (assessor, workplace) -> {
             var assessment = assessor.assess(document, workplace).assessment();
             return recipe(document, assessment, workplace.larder());
         });
@@ -144,8 +145,10 @@ class RecipeFiles {
                     Integer.toString(texts.size()),
                     "must list 1 to " + MOST_LINES + " ingredients")));
         }
-        var read = computing.with((assessor, workplace) ->
-                PastedList.read(String.join("\n", texts), workplace.larder(), Measures.UNKNOWN));
+        var read = computing.light(
+                Asked.NOBODY,
+                (assessor, workplace) ->
+                        PastedList.read(String.join("\n", texts), workplace.larder(), Measures.UNKNOWN));
         var name = recipe.path("name").asString("Recipe");
         return formulas.create(formula(name.substring(0, Math.min(200, name.length())), recipe, read));
     }

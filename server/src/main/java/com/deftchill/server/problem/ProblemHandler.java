@@ -2,10 +2,12 @@ package com.deftchill.server.problem;
 
 import com.deftchill.core.verdict.Problem;
 import com.deftchill.server.DeftChillSettings;
+import io.github.resilience4j.bulkhead.BulkheadFullException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.ConstraintViolationException;
 import java.util.List;
 import java.util.Optional;
+import org.apache.tomcat.util.http.InvalidParameterException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.core.Ordered;
@@ -13,6 +15,7 @@ import org.springframework.core.annotation.Order;
 import org.springframework.dao.DataAccessException;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.PessimisticLockingFailureException;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -78,6 +81,31 @@ class ProblemHandler {
                 "Saved in another window",
                 "saved elsewhere at the same moment",
                 List.of());
+    }
+
+    /** As many questions wait already as may. */
+    @ExceptionHandler
+    ResponseEntity<ProblemResponse> busy(BulkheadFullException e) {
+        var answer = answer(
+                HttpStatus.SERVICE_UNAVAILABLE,
+                "busy",
+                "Busy",
+                "too many questions are waiting; ask again in a moment",
+                List.of());
+        return ResponseEntity.status(answer.getStatusCode())
+                .headers(answer.getHeaders())
+                .header(HttpHeaders.RETRY_AFTER, "1")
+                .body(answer.getBody());
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemResponse> tooLong(TooLongException e) {
+        return answer(HttpStatus.SERVICE_UNAVAILABLE, "took-too-long", "Took too long", e.getMessage(), List.of());
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemResponse> newer(NewerQuestionException e) {
+        return answer(HttpStatus.CONFLICT, "newer-question", "Asked anew", e.getMessage(), List.of());
     }
 
     @ExceptionHandler
@@ -157,6 +185,17 @@ class ProblemHandler {
                 "Not an address of ours",
                 problem.rule(),
                 List.of(problem));
+    }
+
+    /** A query that is no query, such as {@code ?version=%zz}. */
+    @ExceptionHandler
+    ResponseEntity<ProblemResponse> undecodable(InvalidParameterException e) {
+        return answer(
+                HttpStatus.BAD_REQUEST,
+                "parameter-invalid",
+                "Not an address of ours",
+                "its parameters cannot be decoded",
+                List.of());
     }
 
     @ExceptionHandler

@@ -1,6 +1,7 @@
 package com.deftchill.server.site;
 
 import com.deftchill.server.problem.ProblemResponse;
+import com.deftchill.server.workplace.Asked;
 import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverters;
 import io.swagger.v3.oas.models.OpenAPI;
@@ -14,6 +15,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
@@ -60,13 +62,21 @@ class OpenApiConfiguration {
             Map.entry("WhatIfQuestion", List.of("by")),
             Map.entry("ProblemResponse", List.of("currentVersion")));
 
+    static {
+        // Comes from a header, which is told of once for all.
+        SpringDocUtils.getConfig().addRequestWrapperToIgnore(Asked.class);
+    }
+
     @Bean
     OpenAPI description() {
         return new OpenAPI()
                 .info(new Info()
                         .title("Deft Chill")
                         .version("1")
-                        .description("Units are in the names: G grams, C °C, Mm mm, Ml ml."))
+                        .description("Units are in the names: G grams, C °C, Mm mm, Ml ml. A page that sends "
+                                + Asked.HEADER
+                                + ": page.kind.number with its questions has its older ones ended by newer"
+                                + " ones of the same kind (409 newer-question). 503 with Retry-After: too many wait."))
                 .servers(List.of(new Server().url("/")));
     }
 

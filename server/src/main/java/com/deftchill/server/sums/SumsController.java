@@ -4,6 +4,7 @@ import com.deftchill.core.sums.SumAnswer;
 import com.deftchill.core.sums.Sums;
 import com.deftchill.server.problem.NotFoundException;
 import com.deftchill.server.problem.NotUnderstoodException;
+import com.deftchill.server.workplace.Asked;
 import com.deftchill.server.workplace.Computing;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
@@ -46,9 +47,9 @@ class SumsController {
             operationId = "answerSum",
             summary = "Answer one of them",
             description = "422 names every field that cannot be understood or has more than one meaning.")
-    SumAnswer answer(@PathVariable String id, @Valid @RequestBody SumQuestion question) {
+    SumAnswer answer(@PathVariable String id, @Valid @RequestBody SumQuestion question, Asked asked) {
         var outcome = computing
-                .with((assessor, workplace) -> Sums.answer(id, question.fields(), workplace))
+                .light(asked, (assessor, workplace) -> Sums.answer(id, question.fields(), workplace))
                 .orElseThrow(() -> new NotFoundException("Sum", id));
         return outcome.answer().orElseThrow(() -> new NotUnderstoodException(outcome.problems()));
     }

@@ -2,33 +2,96 @@ package com.deftchill.server.workplace;
 
 import com.deftchill.core.assess.Assessor;
 import com.deftchill.core.kitchen.Workplace;
-import java.util.concurrent.Semaphore;
+import com.deftchill.server.DeftChillSettings;
+import io.github.resilience4j.bulkhead.ThreadPoolBulkhead;
+import io.github.resilience4j.bulkhead.ThreadPoolBulkheadConfig;
+import jakarta.annotation.PreDestroy;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionException;
 import java.util.function.BiFunction;
 import org.springframework.stereotype.Component;
 
 /**
- * Everything computed, in this kitchen. As many at once as there are cores, in the order of asking: more would only slow
- * each other down.
+ * Everything computed, in this kitchen. Light questions and heavy ones each have threads and a queue of their own, so that
+ * none waits behind the other kind; a full queue refuses at once. A computation asks at every step whether to go on, and
+ * ends when its time is up or when its page has asked anew.
  */
 @Component
 public class Computing {
     private final Assessor assessor;
     private final KitchenService kitchen;
-    private final Semaphore cores = new Semaphore(Runtime.getRuntime().availableProcessors(), true);
+    private final Questions questions = new Questions();
+    private final DeftChillSettings settings;
+    private final ThreadPoolBulkhead light;
+    private final ThreadPoolBulkhead heavy;
 
-    Computing(Assessor assessor, KitchenService kitchen) {
+    Computing(Assessor assessor, KitchenService kitchen, DeftChillSettings settings) {
         this.assessor = assessor;
         this.kitchen = kitchen;
+        this.settings = settings;
+        light = bulkhead("light", settings.lightQueue());
+        heavy = bulkhead("heavy", settings.heavyQueue());
     }
 
-    /** Computes something with the assessor in the kitchen's workplace. */
-    public <T> T with(BiFunction<Assessor, Workplace, T> computation) {
+    /** As many threads as there are cores: more would only slow each other down. */
+    private static ThreadPoolBulkhead bulkhead(String name, int queue) {
+        int cores = Runtime.getRuntime().availableProcessors();
+        return ThreadPoolBulkhead.of(
+                name,
+                ThreadPoolBulkheadConfig.custom()
+                        .coreThreadPoolSize(cores)
+                        .maxThreadPoolSize(cores)
+                        .queueCapacity(queue)
+                        .build());
+    }
+
+    /** What is computed with an assessor in the kitchen's workplace. */
+    public interface Computation<T> extends BiFunction<Assessor, Workplace, T> {}
+
+    /** Computes what takes some tens of milliseconds. */
+    public <T> T light(Asked asked, Computation<T> computation) {
+        return all(light, settings.lightDeadline(), asked, List.of(computation)).get(0);
+    }
+
+    /** Computes what takes many runs. */
+    public <T> T heavy(Asked asked, Computation<T> computation) {
+        return all(heavy, settings.heavyDeadline(), asked, List.of(computation)).get(0);
+    }
+
+    /** Computes several of what takes many runs, as many at once as there are cores; all or none. */
+    public <T> List<T> heavy(Asked asked, List<Computation<T>> computations) {
+        return all(heavy, settings.heavyDeadline(), asked, computations);
+    }
+
+    private <T> List<T> all(
+            ThreadPoolBulkhead bulkhead, Duration deadline, Asked asked, List<Computation<T>> computations) {
         var workplace = kitchen.workplace();
-        cores.acquireUninterruptibly();
+        var question = questions.begin(asked, deadline);
+        var running = new ArrayList<CompletableFuture<T>>();
         try {
-            return computation.apply(assessor, workplace);
+            var stopping = assessor.stoppedBy(question);
+            for (var computation : computations) {
+                running.add(bulkhead.executeSupplier(() -> {
+                            question.check();
+                            return computation.apply(stopping, workplace);
+                        })
+                        .toCompletableFuture());
+            }
+            return running.stream().map(CompletableFuture::join).toList();
+        } catch (CompletionException e) {
+            throw e.getCause() instanceof RuntimeException cause ? cause : e;
         } finally {
-            cores.release();
+            // Whatever of it still runs has nobody to wait for it.
+            question.end();
         }
+    }
+
+    @PreDestroy
+    void close() throws Exception {
+        light.close();
+        heavy.close();
     }
 }

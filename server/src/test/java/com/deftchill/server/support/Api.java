@@ -4,6 +4,7 @@ import com.deftchill.server.support.RunningServer.Server;
 import java.io.IOException;
 import java.net.URI;
 import java.net.http.HttpClient;
+import java.net.http.HttpHeaders;
 import java.net.http.HttpRequest;
 import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
@@ -19,13 +20,32 @@ public final class Api {
 
     private final HttpClient client = HttpClient.newHttpClient();
     private final String address;
+    private final String question;
 
     public Api(Server server) {
-        address = server.address();
+        this(server.address(), "");
     }
 
-    /** An answer: its status and its body. */
-    public record Answer(int status, String contentType, String text) {
+    private Api(String address, String question) {
+        this.address = address;
+        this.question = question;
+    }
+
+    /** Asks as a page does: page.kind.number. */
+    public Api asking(String pageKindNumber) {
+        return new Api(address, pageKindNumber);
+    }
+
+    /** An answer: its status, its headers and its body. */
+    public record Answer(int status, HttpHeaders headers, String text) {
+        public String contentType() {
+            return header("Content-Type");
+        }
+
+        public String header(String name) {
+            return headers.firstValue(name).orElse("");
+        }
+
         public JsonNode json() {
             return JSON.readTree(text);
         }
@@ -82,16 +102,14 @@ public final class Api {
     }
 
     private HttpRequest.Builder request(String path) {
-        return HttpRequest.newBuilder(URI.create(address + path));
+        var request = HttpRequest.newBuilder(URI.create(address + path));
+        return question.isEmpty() ? request : request.header("Deft-Chill-Question", question);
     }
 
     private Answer send(HttpRequest.Builder request) {
         try {
             HttpResponse<String> response = client.send(request.build(), BodyHandlers.ofString());
-            return new Answer(
-                    response.statusCode(),
-                    response.headers().firstValue("Content-Type").orElse(""),
-                    response.body());
+            return new Answer(response.statusCode(), response.headers(), response.body());
         } catch (IOException e) {
             throw new IllegalStateException("no answer from " + address, e);
         } catch (InterruptedException e) {
