@@ -36,6 +36,7 @@ public record Assessment(
     /**
      * A component by itself.
      *
+     * @param id that it keeps whatever it is called
      * @param name as it is called
      * @param kind its id
      * @param kindWords the same in words
@@ -47,6 +48,7 @@ public record Assessment(
      * @param usedBy names of the components that take from it
      */
     public record ComponentAnswer(
+            String id,
             String name,
             String kind,
             String kindWords,

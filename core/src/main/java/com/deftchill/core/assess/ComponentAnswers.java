@@ -29,6 +29,7 @@ final class ComponentAnswers {
         var component = portrait.component();
         boolean ownGel = component.gel() != Component.Gel.NONE;
         return new ComponentAnswer(
+                component.id(),
                 component.name(),
                 component.kind().id(),
                 component.kind().words(),

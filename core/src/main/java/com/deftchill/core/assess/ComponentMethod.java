@@ -106,11 +106,10 @@ final class ComponentMethod extends PanSteps {
     }
 
     private void treatFruit() {
-        for (int i = 0; i < component.lines().size(); i++) {
-            var line = component.lines().get(i);
+        for (var line : component.lines()) {
             if (line.part().treatment() == Treatment.HEATED) {
                 add(
-                        "treat-" + i,
+                        "treat-" + line.id(),
                         "Heat the " + line.part().ingredient().name(),
                         "Hold " + Words.grams(line.part().grams()) + " at " + portrait.celsius(85)
                                 + " or more for 5 min; cool it before it joins.",

@@ -1,47 +1,65 @@
 package com.deftchill.core.assess;
 
 import com.deftchill.core.amount.Typed;
-import java.util.LinkedHashMap;
-import java.util.Map;
+import com.deftchill.core.assess.Assessment.ComponentAnswer;
+import com.deftchill.core.assess.Comparison.Entry;
+import java.util.ArrayList;
+import java.util.List;
 
-/** The figures of an assessment that a cook compares, in words, by name. */
+/** The figures of an assessment that a cook compares, in words. */
 final class Figures {
-    private Figures() {}
+    private static final double NO_AIR_PERCENT = 0.05;
 
-    static Map<String, String> of(Assessment a) {
-        var figures = new LinkedHashMap<String, String>();
-        var prediction = a.prediction();
-        figures.put("Firmness", Typed.write(prediction.firmness(), 1) + " of 100, " + prediction.firmnessWords());
-        for (var milestone : a.milestones()) {
-            figures.put(milestone.label(), milestone.clock().orElse("not within two days"));
-        }
-        prediction
-                .standingMm()
-                .ifPresent(mm -> figures.put(
-                        "Stands", Typed.write(mm, 1) + " of " + Typed.write(prediction.mouldedMm(), 1) + " mm"));
-        prediction.dipSeconds().ifPresent(s -> figures.put("Dip", Words.seconds(s) + " s"));
+    private final Assessment assessment;
+    private final List<Entry> entries = new ArrayList<>();
+
+    private Figures(Assessment assessment) {
+        this.assessment = assessment;
+    }
+
+    static List<Entry> of(Assessment assessment) {
+        return new Figures(assessment).all();
+    }
+
+    private List<Entry> all() {
+        var a = assessment;
+        var p = a.prediction();
+        add("firmness", "Firmness", Typed.write(p.firmness(), 1) + " of 100, " + p.firmnessWords());
+        a.milestones()
+                .forEach(m -> add("milestone." + m.code(), m.label(), m.clock().orElse("not within two days")));
+        p.standingMm()
+                .ifPresent(mm ->
+                        add("stands", "Stands", Typed.write(mm, 1) + " of " + Typed.write(p.mouldedMm(), 1) + " mm"));
+        p.dipSeconds().ifPresent(s -> add("dip", "Dip", Words.seconds(s) + " s"));
         double portion =
                 a.components().stream().mapToDouble(c -> c.amounts().portionG()).sum();
-        figures.put(
-                "In each", Words.grams(portion) + ", " + Words.ml(a.section().fillMl()));
-        boolean one = a.components().size() == 1;
-        for (var component : a.components()) {
-            var of = component.amounts();
-            var name = one ? "" : ": " + component.name();
-            figures.put("Made" + name, Words.grams(of.totalG()) + ", " + Words.ml(of.yieldMl()));
-            if (of.gelatinPercent() > 0) {
-                figures.put(
-                        "Gelling agent" + name,
-                        Typed.write(of.gelatinPercent(), 2) + " % of the mix, "
-                                + Typed.write(of.gelatinGramsPerLitre(), 1) + " g/L of its water");
-            }
-            if (of.airPercent() > 0.05) {
-                figures.put("Air" + name, Typed.write(of.airPercent(), 0) + " % of the volume");
-            }
+        add(
+                "each",
+                "In each",
+                Words.grams(portion) + ", " + Words.ml(a.section().fillMl()));
+        a.components().forEach(this::component);
+        a.flags().forEach(flag -> add("flag." + flag.code(), flag.label(), flag.words()));
+        return entries;
+    }
+
+    private void component(ComponentAnswer component) {
+        var of = component.amounts();
+        var key = "component." + component.id() + ".";
+        var name = assessment.components().size() == 1 ? "" : ": " + component.name();
+        add(key + "made", "Made" + name, Words.grams(of.totalG()) + ", " + Words.ml(of.yieldMl()));
+        if (of.gelatinPercent() > 0) {
+            add(
+                    key + "gel",
+                    "Gelling agent" + name,
+                    Typed.write(of.gelatinPercent(), 2) + " % of the mix, " + Typed.write(of.gelatinGramsPerLitre(), 1)
+                            + " g/L of its water");
         }
-        for (var flag : a.flags()) {
-            figures.put(flag.label(), flag.words());
+        if (of.airPercent() > NO_AIR_PERCENT) {
+            add(key + "air", "Air" + name, Typed.write(of.airPercent(), 0) + " % of the volume");
         }
-        return figures;
+    }
+
+    private void add(String key, String name, String text) {
+        entries.add(new Entry(key, name, text));
     }
 }

@@ -32,7 +32,7 @@ final class Milestones {
             if (waited < Build.GIVEN_UP) {
                 found.add(milestone(
                         portrait.study().get(),
-                        "pours-" + portrait.index(),
+                        "pours-" + portrait.component().id(),
                         portrait.name() + " goes on",
                         portrait.startSeconds(),
                         "The surface below has reached 60 Pa and carries it (a crumb base has hardened for 30 min)."));
@@ -43,7 +43,7 @@ final class Milestones {
             found.add(
                     milestone(
                             study,
-                            one ? "sets" : "sets-" + study.index(),
+                            one ? "sets" : "sets-" + study.component().id(),
                             one ? "Set to the centre" : study.component().name() + " set",
                             study.startSeconds() + study.history().setSeconds(),
                             "The slowest point has reached 20 Pa: it no longer runs."

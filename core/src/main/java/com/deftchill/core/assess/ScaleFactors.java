@@ -50,10 +50,12 @@ final class ScaleFactors {
 
     private boolean keepsThickness(Portrait portrait) {
         boolean base = portrait.kind() == Kind.CRUMB || portrait.kind() == Kind.SHELL || portrait.kind() == Kind.SOAKED;
-        return base
-                || (portrait.kind() == Kind.JELLY
-                        && isOnTop(portrait)
-                        && now.portraits().size() > 1);
+        return base || (portrait.kind() == Kind.JELLY && isOnTop(portrait) && !liesAlone());
+    }
+
+    /** Whether there is but one layer: the filling itself, not a glaze upon one, whatever parts it is made of. */
+    private boolean liesAlone() {
+        return now.portraits().stream().filter(other -> other.bed().exists()).count() == 1;
     }
 
     private boolean isOnTop(Portrait portrait) {

@@ -87,8 +87,11 @@ final class Scaling {
     }
 
     private ScaleOutcome written(Mould mould, int count, double each, double[] factors) {
+        // How high the first layer is slanted was chosen for this mould's walls.
+        var slant =
+                mould.id().equals(now.batch().mould().id()) ? formula.mould().slant() : "";
         var moulds =
-                new Moulds(mould.id(), Integer.toString(count), formula.mould().loss());
+                new Moulds(mould.id(), Integer.toString(count), formula.mould().loss(), slant);
         var exact = rewritten(factors, g -> g, EXACT_DECIMALS, moulds);
         var rounded = rewritten(factors, workplace.kitchen()::weighed, 3, moulds);
         var first = assessor.study(exact, workplace);
@@ -112,7 +115,7 @@ final class Scaling {
                 List.of());
     }
 
-    private Map<String, String> figures(Dessert dessert) {
+    private List<Comparison.Entry> figures(Dessert dessert) {
         return Figures.of(assessor.assessment(dessert, workplace));
     }
 
@@ -133,11 +136,12 @@ final class Scaling {
             var line = component.lines().get(i);
             var from = written.lines().get(i);
             // A share of another component stays that share.
-            boolean share = line.made().isPresent() && !from.amount().matches(".*\\d\\s*(g|kg|ml|l|oz|lb)\\s*$");
-            var amount = share
-                    ? from.amount()
-                    : Typed.write(weighed.applyAsDouble(line.part().grams() * factor), decimals) + " g";
-            lines.add(new Line(from.ingredient(), amount, from.treatment(), from.share()));
+            boolean share = line.made().filter(Component.Made::asShare).isPresent();
+            lines.add(
+                    share
+                            ? from
+                            : from.withAmount(Typed.write(
+                                            weighed.applyAsDouble(line.part().grams() * factor), decimals) + " g"));
         }
         var gel = component.gel();
         var from = written.gel();

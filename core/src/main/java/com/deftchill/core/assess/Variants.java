@@ -124,7 +124,7 @@ final class Variants {
         var written = from.components().get(component);
         var lines = new ArrayList<>(written.lines());
         var old = lines.get(line);
-        lines.set(line, new Line(id, old.amount(), old.treatment(), old.share()));
+        lines.set(line, new Line(old.id(), id, old.amount(), old.treatment(), old.share()));
         return Rewriting.with(from, component, written.withAmounts(lines, written.gel()));
     }
 

@@ -55,15 +55,16 @@ public record Component(
     /**
      * A line of the formula.
      *
+     * @param id that it keeps whatever becomes of its neighbours
      * @param part ingredient, grams, treatment; of another component: what it is made of, as an ingredient
      * @param share how it joins
      * @param how what its amount was understood as; empty for plain grams
      * @param made another component that it takes from
      */
-    public record Line(Mix.Part part, Share share, String how, Optional<Made> made) {
+    public record Line(String id, Mix.Part part, Share share, String how, Optional<Made> made) {
         /** An ingredient. */
-        public Line(Mix.Part part, Share share, String how) {
-            this(part, share, how, Optional.empty());
+        public Line(String id, Mix.Part part, Share share, String how) {
+            this(id, part, share, how, Optional.empty());
         }
 
         /** Whether it joins cold. */
@@ -81,8 +82,14 @@ public record Component(
         }
     }
 
-    /** A share, 0 to 1 and more, of another component, and what that was mixed to. */
-    public record Made(Component of, double share, Mix mix) {}
+    /**
+     * What is taken of another component.
+     *
+     * @param share of it, 0 to 1 and more
+     * @param mix what it was mixed to
+     * @param asShare whether it is written as a share, such as half, rather than as an amount
+     */
+    public record Made(Component of, double share, Mix mix, boolean asShare) {}
 
     /**
      * The gelling agent, weighed.

@@ -1,5 +1,6 @@
 package com.deftchill.core.batch;
 
+import com.deftchill.core.amount.Amount;
 import com.deftchill.core.amount.Subject;
 import com.deftchill.core.amount.Typed;
 import com.deftchill.core.composition.Constituent;
@@ -40,6 +41,18 @@ final class ComponentReader {
     private static final int MOST_STEPS = 60;
     private static final int MOST_NESTED = 6;
     private static final double ROOM_C = 20;
+    private static final Map<String, Double> SHARES = Map.ofEntries(
+            Map.entry("all", 1.0),
+            Map.entry("the rest", 1.0),
+            Map.entry("rest", 1.0),
+            Map.entry("half", 0.5),
+            Map.entry("1/2", 0.5),
+            Map.entry("½", 0.5),
+            Map.entry("a third", 1 / 3.0),
+            Map.entry("1/3", 1 / 3.0),
+            Map.entry("a quarter", 0.25),
+            Map.entry("1/4", 0.25),
+            Map.entry("¼", 0.25));
 
     private final FieldReader fields;
     private final WorkReader work;
@@ -162,7 +175,16 @@ final class ComponentReader {
             return new Lines(List.of(), false);
         }
         var read = new ArrayList<Component.Line>();
+        var ids = new HashSet<String>();
         for (int i = 0; i < lines.size(); i++) {
+            if (!ids.add(lines.get(i).id())) {
+                fields.report(
+                        "line-id-twice",
+                        at + "/lines/" + i + "/id",
+                        "Line",
+                        lines.get(i).id(),
+                        "must be unique in its component");
+            }
             line(at + "/lines/" + i, lines.get(i)).ifPresent(read::add);
         }
         return new Lines(read, read.size() == lines.size());
@@ -195,8 +217,8 @@ final class ComponentReader {
         var amount = fields.amount(at + "/amount", subject.name(), line.amount(), subject, LEAST_G, MOST_G);
         boolean complete = treatment != null && share != null && !Double.isNaN(amount.grams());
         return complete
-                ? Optional.of(
-                        new Component.Line(new Mix.Part(ingredient, amount.grams(), treatment), share, amount.how()))
+                ? Optional.of(new Component.Line(
+                        line.id(), new Mix.Part(ingredient, amount.grams(), treatment), share, amount.how()))
                 : Optional.empty();
     }
 
@@ -232,42 +254,40 @@ final class ComponentReader {
             return Optional.empty();
         }
         var mix = component.mix();
-        double used = shareOf(at, line, component, mix);
+        boolean asShare = isShare(line.amount());
+        double used = asShare
+                ? shareOf(at, line, component)
+                : amountOf(at, line, component, mix).grams() / mix.massG();
         if (Double.isNaN(used)) {
             return Optional.empty();
         }
         var part = new Mix.Part(AsIngredient.of(component, mix), used * mix.massG());
-        return Optional.of(new Component.Line(part, share, "", Optional.of(new Component.Made(component, used, mix))));
+        var made = new Component.Made(component, used, mix, asShare);
+        return Optional.of(new Component.Line(line.id(), part, share, "", Optional.of(made)));
     }
 
-    /** How much of a component is taken: a share such as half or 30 %, or grams of it. */
-    private double shareOf(String at, WrittenFormula.Line line, Component component, Mix mix) {
-        var text = line.amount().strip().toLowerCase(Locale.ROOT);
-        switch (text) {
-            case "all", "the rest", "rest":
-                return 1;
-            case "half", "1/2", "½":
-                return 0.5;
-            case "a third", "1/3":
-                return 1 / 3.0;
-            case "a quarter", "1/4", "¼":
-                return 0.25;
-            default:
-                break;
-        }
-        if (text.endsWith("%")) {
-            return fields.field(
-                    "share-unreadable",
-                    at + "/amount",
-                    component.name(),
-                    line.amount(),
-                    Double.NaN,
-                    t -> Typed.share(t, 0.01, 100));
-        }
+    /** Whether how much of a component is taken is written as a share of it. */
+    private static boolean isShare(String amount) {
+        var text = amount.strip().toLowerCase(Locale.ROOT);
+        return SHARES.containsKey(text) || text.endsWith("%");
+    }
+
+    private double shareOf(String at, WrittenFormula.Line line, Component component) {
+        var share = SHARES.get(line.amount().strip().toLowerCase(Locale.ROOT));
+        return share != null
+                ? share
+                : fields.field(
+                        "share-unreadable",
+                        at + "/amount",
+                        component.name(),
+                        line.amount(),
+                        Double.NaN,
+                        text -> Typed.share(text, 0.01, 100));
+    }
+
+    private Amount amountOf(String at, WrittenFormula.Line line, Component component, Mix mix) {
         var subject = Subject.of(component.name(), mix.gramsPerMl(), true, Map.of());
-        return fields.amount(at + "/amount", component.name(), line.amount(), subject, LEAST_G, MOST_G)
-                        .grams()
-                / mix.massG();
+        return fields.amount(at + "/amount", component.name(), line.amount(), subject, LEAST_G, MOST_G);
     }
 
     private Component.Gel gel(String at, WrittenFormula.Gel from, Kind kind) {

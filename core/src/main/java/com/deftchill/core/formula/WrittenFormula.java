@@ -43,7 +43,7 @@ public record WrittenFormula(
         measures = text(measures);
         served = text(served);
         wanted = text(wanted);
-        components = list(components);
+        components = Ids.ofComponents(list(components));
         mould = mould == null ? new Moulds("", "", "", "") : mould;
         cooler = cooler == null ? new Cooling("", "") : cooler;
         pouredAt = text(pouredAt);
@@ -68,7 +68,7 @@ public record WrittenFormula(
     /**
      * One component of the dessert.
      *
-     * @param id by which other components use it, as {@code @id} in place of an ingredient; may be empty
+     * @param id by which other components use it, as {@code @id} in place of an ingredient; one is made when it has none
      * @param name of the component
      * @param kind such as {@code ganache}; empty: a set cream
      * @param place {@code layer} of the stack, or {@code part} made only for other components; empty: a layer
@@ -101,15 +101,21 @@ public record WrittenFormula(
             name = text(name);
             kind = text(kind);
             place = text(place);
-            lines = list(lines);
+            steps = Ids.ofSteps(list(lines), list(steps));
+            lines = Ids.ofLines(list(lines));
             gel = gel == null ? new Gel("", "", "", "") : gel;
             heat = heat == null ? new Heat("", "", "") : heat;
             fold = fold == null ? new Fold("", "", "", "") : fold;
             cook = cook == null ? new Cook("", "", "", "") : cook;
             soak = soak == null ? new Soak("", "") : soak;
             crust = crust == null ? new Crust("", "", "") : crust;
-            steps = list(steps);
             pourTemperature = text(pourTemperature);
+        }
+
+        /** The same under another id. */
+        public Component withId(String other) {
+            return new Component(
+                    other, name, kind, place, lines, gel, heat, fold, cook, soak, crust, steps, pourTemperature);
         }
 
         /** A set cream. */
@@ -141,16 +147,33 @@ public record WrittenFormula(
      * An ingredient's id and its amount, such as 500 g; or {@code @id} of another component, with grams or a share of it
      * such as {@code half}.
      *
+     * @param id that the line keeps whatever becomes of its neighbours, unique in its component; one is made when it has none
      * @param treatment {@code raw}, {@code heated}, {@code canned} or {@code pasteurised}; empty: as bought
      * @param share {@code hot} or {@code cold}: whether it is heated or joins cold; {@code whipped}: folded in as foam;
      *     {@code infused}: steeped and strained out; {@code soak}: the liquid that pieces are dipped into; empty: hot
      */
-    public record Line(String ingredient, String amount, String treatment, String share) {
+    public record Line(String id, String ingredient, String amount, String treatment, String share) {
         public Line {
+            id = text(id);
             ingredient = text(ingredient);
             amount = text(amount);
             treatment = text(treatment);
             share = text(share);
+        }
+
+        /** A new line. */
+        public Line(String ingredient, String amount, String treatment, String share) {
+            this("", ingredient, amount, treatment, share);
+        }
+
+        /** The same line with another amount. */
+        public Line withAmount(String other) {
+            return new Line(id, ingredient, other, treatment, share);
+        }
+
+        /** The same line under another id. */
+        Line withId(String other) {
+            return new Line(other, ingredient, amount, treatment, share);
         }
     }
 
@@ -249,7 +272,7 @@ public record WrittenFormula(
     /**
      * The cook's own word on a step: other text for a computed one, or a step of one's own.
      *
-     * @param of code of the computed step that it rewords; {@code after:} and the code of the step that it follows;
+     * @param of code of the computed step that it rewords, of a line's step with the line's id; {@code after:} and the code of the step that it follows;
      *     {@code move:} and the code of a step that goes right before the one whose code is the text
      * @param text what to do
      * @param minutes how long it takes, such as 5 min; empty: as computed, or no time

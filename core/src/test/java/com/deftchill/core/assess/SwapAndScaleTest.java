@@ -1,10 +1,15 @@
 package com.deftchill.core.assess;
 
+import static com.deftchill.core.Desserts.dessert;
+import static com.deftchill.core.Desserts.line;
+import static com.deftchill.core.Desserts.of;
+import static com.deftchill.core.Desserts.part;
 import static com.deftchill.core.Formulas.pear;
 import static com.deftchill.core.Formulas.withGel;
 import static com.deftchill.core.Formulas.withGelatin;
 import static com.deftchill.core.Formulas.withLoss;
 import static com.deftchill.core.Formulas.withMould;
+import static com.deftchill.core.Formulas.withServed;
 import static com.deftchill.core.Kitchens.ASSESSOR;
 import static com.deftchill.core.Kitchens.STANDARD;
 import static com.deftchill.core.Kitchens.assess;
@@ -12,11 +17,15 @@ import static com.deftchill.core.Kitchens.written;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import com.deftchill.core.Desserts;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.formula.WrittenFormula.Gel;
+import com.deftchill.core.formula.WrittenFormula.Moulds;
 import com.deftchill.core.verdict.Problem;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class SwapAndScaleTest {
     private static Swap swap(WrittenFormula formula, String product) {
@@ -86,6 +95,65 @@ class SwapAndScaleTest {
                 .isEqualTo("1200 g");
         assertThat(scaled.document().components().get(0).gel().amount()).isEqualTo("30 g");
         assertThat(scaled.document().mould().count()).isEqualTo("24");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"1 cup", "½ l", "12 tbsp", "120 ml", "90 g", "2 dl"})
+    void whatIsTakenOfAnotherComponentByVolumeGrowsWithTheRest(String taken) {
+        var cream = part(of("cream", "custard", "30 °C", Desserts.NO_GEL, line("cream-35", "900 g")));
+        var jelly = of(
+                "jelly",
+                "jelly",
+                "28 °C",
+                new Gel("sheet-gold", "5 g", "weighed", "25 g"),
+                line("apple-juice", "250 g"),
+                line("@cream", taken));
+        var written = dessert("in-glass", "tulip", "4", cream, jelly);
+        var scaled = scale(written, new ScaleWish("", "8", "", ""));
+        double before = grams(written, 1, 1);
+        double after = grams(scaled.document(), 1, 1);
+        assertThat(after).isCloseTo(2 * before, within(0.6));
+    }
+
+    @Test
+    void aShareOfAnotherComponentStaysThatShare() {
+        var cream = part(of("cream", "custard", "30 °C", Desserts.NO_GEL, line("cream-35", "300 g")));
+        var jelly = of(
+                "jelly",
+                "jelly",
+                "28 °C",
+                new Gel("sheet-gold", "5 g", "weighed", "25 g"),
+                line("apple-juice", "250 g"),
+                line("@cream", "half"));
+        var scaled = scale(dessert("in-glass", "tulip", "4", cream, jelly), new ScaleWish("", "8", "", ""));
+        assertThat(scaled.document().components().get(1).lines().get(1).amount())
+                .isEqualTo("half");
+    }
+
+    private static double grams(WrittenFormula formula, int component, int line) {
+        return assess(formula)
+                .components()
+                .get(component)
+                .amounts()
+                .lines()
+                .get(line)
+                .grams();
+    }
+
+    @Test
+    void aSlantStaysInTheSameMouldOnly() {
+        var slanted = pear().withMould(new Moulds("tulip", "6", "", "60 mm"));
+        slanted = withServed(slanted, "in-glass");
+        assertThat(scale(slanted, new ScaleWish("", "12", "", ""))
+                        .document()
+                        .mould()
+                        .slant())
+                .isEqualTo("60 mm");
+        assertThat(scale(slanted, new ScaleWish("ramekin", "12", "", ""))
+                        .document()
+                        .mould()
+                        .slant())
+                .isEmpty();
     }
 
     @Test
