@@ -131,7 +131,7 @@ async function putInto(formulaId: string, made: Component): Promise<string> {
         <div class="fields">
           <template v-for="field in sum.fields" :key="`${sum.id} ${field.name}`">
             <ChoiceField
-              v-if="field.kind !== 'text'"
+              v-if="field.kind !== 'text' && field.kind !== 'temperature'"
               :label="field.label"
               :model-value="typed[field.name]"
               :options="

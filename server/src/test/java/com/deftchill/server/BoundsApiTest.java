@@ -135,7 +135,6 @@ class BoundsApiTest {
                 CompletableFuture.supplyAsync(() -> api.asking("page-b.chill.1").post("/api/chills", worst));
         var pear = Api.demo("pear-bay").toString();
         while (!older.isDone()) {
-            var pear = Api.demo("pear-bay").toString();
             assertThat(api.asking("page-a.variants.2")
                             .post("/api/variants", pear)
                             .status())

@@ -145,7 +145,7 @@ class NeighbourhoodApiTest {
                 .forEach(edits::add);
     }
 
-    private static List<String> demos() {
+    static List<String> demos() {
         try {
             var directory =
                     new File(NeighbourhoodApiTest.class.getResource("/demo").toURI());

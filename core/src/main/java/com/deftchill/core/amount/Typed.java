@@ -25,13 +25,14 @@ public final class Typed {
      */
     public static double celsius(String text, double least, double most, TemperatureScale scale)
             throws UnreadableException {
-        var matcher = numberIn(text, "a temperature such as 45 °C");
+        var example = write(scale.of(45), 0) + " " + scale.unit();
+        var matcher = numberIn(text, "a temperature such as " + example);
         double value = number(matcher);
         return switch (unit(matcher)) {
             case "°c", "c" -> within(value, least, most, "°C");
             case "°f", "f" -> fahrenheit(value, least, most);
             case "", "°" -> bare(value, least, most, scale);
-            default -> throw new UnreadableException("the unit must be °C or °F, as in 45 °C");
+            default -> throw new UnreadableException("the unit must be °C or °F, as in " + example);
         };
     }
 

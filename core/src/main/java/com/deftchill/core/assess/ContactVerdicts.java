@@ -63,7 +63,8 @@ final class ContactVerdicts {
                         new Given("Carries the enzyme", from + ", in " + fruit.name()),
                         new Given("Touches", gel.name())),
                 "Protein-cutting enzymes of raw fruit wander into the gel they touch and take it apart from there.",
-                List.of(new Constant("ended by", "5 min at 85 °C, or canning", "L", "kitchen practice")),
+                List.of(new Constant(
+                        "ended by", "5 min at " + fruit.celsius(85) + ", or canning", "L", "kitchen practice")),
                 "How deep depends on hours and ripeness; an hour before service does little.",
                 "Heat the fruit, use it canned, add it at service, or put a layer without gelatin between.");
         verdicts.add(new Verdict(

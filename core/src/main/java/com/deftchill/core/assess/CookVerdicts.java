@@ -177,7 +177,9 @@ final class CookVerdicts {
         }
         double needs = egg ? STARCH_BOILS_C : STARCH_THICKENS_C;
         if (Double.isNaN(to) || to < needs) {
-            var why = egg ? ": yolk's enzyme thins it again unless it boils." : ": it thickens from 82 to 95 °C.";
+            var why = egg
+                    ? ": yolk's enzyme thins it again unless it boils."
+                    : ": it thickens from " + portrait.celsius(82, 95) + ".";
             return verdict(
                     portrait,
                     "starch-cold",
@@ -192,7 +194,8 @@ final class CookVerdicts {
                 "starch-thickens",
                 Tone.GOOD,
                 "The starch thickens",
-                dose + ", boiled at " + portrait.celsius(to) + (egg ? ": it protects the egg up to 95 °C." : "."),
+                dose + ", boiled at " + portrait.celsius(to)
+                        + (egg ? ": it protects the egg up to " + portrait.celsius(95) + "." : "."),
                 "/heat/hot",
                 List.of());
     }
@@ -274,16 +277,26 @@ final class CookVerdicts {
         }
         var evidence = new Evidence(
                 given,
-                "Yolk thickens at 82 to 84 °C and scrambles above 86 °C, with starch above 95 °C. A first addition is found by"
+                "Yolk thickens at " + portrait.celsius(82, 84) + " and scrambles above " + portrait.celsius(86)
+                        + ", with starch above " + portrait.celsius(95) + ". A first addition is found by"
                         + " heat balance, the yolks from the fridge. Water leaves an open pan at about 10 g a minute.",
                 List.of(
-                        new Constant("yolk scrambles above", "86 °C, with starch 95 °C", "L", PRACTICE),
-                        new Constant("tempered below", "65 °C", "L", PRACTICE),
-                        new Constant("starch thickens", "82 to 95 °C, 2 to 5 %", "L", PRACTICE),
+                        new Constant(
+                                "yolk scrambles above",
+                                portrait.celsius(86) + ", with starch " + portrait.celsius(95),
+                                "L",
+                                PRACTICE),
+                        new Constant("tempered below", portrait.celsius(65), "L", PRACTICE),
+                        new Constant("starch thickens", portrait.celsius(82, 95) + ", 2 to 5 %", "L", PRACTICE),
                         new Constant("a steeped gram keeps", "1.5 g", "E", "engineering estimate"),
                         new Constant("simmer gives off", "10 g/min", "E", "engineering estimate"),
-                        new Constant("dark caramel", "187 °C, amber 175, light 165", "E", "engineering estimate")),
-                "About 2 K; a third of what boils away by time.",
+                        new Constant(
+                                "dark caramel",
+                                portrait.celsius(187) + ", amber " + portrait.celsius(175) + ", light "
+                                        + portrait.celsius(165),
+                                "E",
+                                "engineering estimate")),
+                "About " + portrait.difference(2) + "; a third of what boils away by time.",
                 "Temperature, time, the width of the pan.");
         return new Verdict(code, tone, headline, sentence, portrait.at(place), evidence, fixes);
     }

@@ -140,8 +140,10 @@ final class CoolingVerdicts {
 
     private static List<Fix> coldAir(Study study) {
         var usual = study.celsius(Math.min(AIM_AIR_C, study.batch().cooler().airC()));
-        return List.of(
-                new Fix("Chill at " + usual, "below 5 °C all through", List.of(new Fix.Change("/cooler/air", usual))));
+        return List.of(new Fix(
+                "Chill at " + usual,
+                "below " + study.celsius(5) + " all through",
+                List.of(new Fix.Change("/cooler/air", usual))));
     }
 
     private static Verdict verdict(

@@ -190,7 +190,7 @@ final class Flags {
                         new Given("Pure alcohol of all portions", Words.grams(dessert.grams(Constituent.ALCOHOL))),
                         new Given("Portions", Integer.toString(dessert.batch().count()))),
                 "All of it counts: a spirit that is only warmed keeps nearly all its alcohol.",
-                List.of(new Constant("density", "0.789 g/ml", "S", "ethanol at 20 °C")),
+                List.of(new Constant("density", "0.789 g/ml", "S", "ethanol at " + dessert.celsius(20))),
                 "A few per cent, from the label's strength.",
                 "Less spirit; boiling it off by itself first; a cordial instead.");
     }

@@ -74,7 +74,7 @@ final class FoamVerdicts {
                     foamC > Whipping.WARM_C ? Tone.BAD : Tone.CAUTION,
                     "The cream is warm for whipping",
                     "At " + portrait.celsius(foamC) + "; it whips below " + portrait.celsius(Whipping.WHIPS_BELOW_C)
-                            + ", best from 2 to 5 °C"
+                            + ", best from " + portrait.celsius(2, 5)
                             + (foamC > Whipping.WARM_C ? ", and takes a third less air when warm." : "."),
                     List.of(new Fix(
                             "Whip it at " + portrait.celsius(4),
@@ -127,6 +127,17 @@ final class FoamVerdicts {
         return Optional.empty();
     }
 
+    private String by(FoldWindow.By by) {
+        return switch (by) {
+            case BASE_SETS -> "the base starts to set " + portrait.difference(FoldWindow.ABOVE_ONSET_K) + " below that";
+            case NOTHING_SETS -> "nothing in the base sets in the cold";
+            case MIX_ENDS -> "the mix ends at " + portrait.celsius(FoldWindow.MIX_C);
+            case FAT_MELTS -> "warmer it melts the fat that holds the air";
+            case CHIPS_FORM -> "the mix ends at " + portrait.celsius(FoldWindow.MIX_C) + ", colder chips form";
+            case COCOA_BUTTER_SETS -> "cocoa butter sets below";
+        };
+    }
+
     private Verdict window() {
         var window = foaming.window();
         var baseC = component.fold().baseC();
@@ -136,8 +147,8 @@ final class FoamVerdicts {
                     "fold-window-empty",
                     Tone.BAD,
                     "No temperature to fold at",
-                    "The base would have to be above " + portrait.celsius(window.lowC()) + " (" + window.lowBy()
-                            + ") and below " + portrait.celsius(window.highC()) + " (" + window.highBy()
+                    "The base would have to be above " + portrait.celsius(window.lowC()) + " (" + by(window.lowBy())
+                            + ") and below " + portrait.celsius(window.highC()) + " (" + by(window.highBy())
                             + "): " + opens() + ".",
                     opening());
         }
@@ -167,7 +178,7 @@ final class FoamVerdicts {
                     "fold-cold",
                     Tone.BAD,
                     "The base is too cold to fold",
-                    "At " + portrait.celsius(base) + " it sets in lumps: " + window.lowBy() + "; fold at " + range
+                    "At " + portrait.celsius(base) + " it sets in lumps: " + by(window.lowBy()) + "; fold at " + range
                             + ".",
                     List.of(at("Warm it to ", Math.ceil(window.lowC()))));
         }
@@ -320,16 +331,29 @@ final class FoamVerdicts {
                 "Fat of the mix", Words.percent(portrait.mix().composition().share(Constituent.MILK_FAT))));
         var evidence = new Evidence(
                 given,
-                "Volume = base + foam liquid x (1 + overrun x share kept). The window: upper limit so that the mix ends at"
-                        + " 24 °C and the base is at 35 °C or below (chocolate alone: 45 °C, the mix above 24 °C); lower 3 K"
-                        + " above where the base starts to set (chocolate alone: 28 °C).",
+                "Volume = base + foam liquid x (1 + overrun x share kept). The window: upper limit so that the mix ends at "
+                        + portrait.celsius(FoldWindow.MIX_C) + " and the base is at "
+                        + portrait.celsius(FoldWindow.BASE_C) + " or below (chocolate alone: "
+                        + portrait.celsius(FoldWindow.CHOCOLATE_BASE_C) + ", the mix above "
+                        + portrait.celsius(FoldWindow.MIX_C) + "); lower "
+                        + portrait.difference(FoldWindow.ABOVE_ONSET_K)
+                        + " above where the base starts to set (chocolate alone: "
+                        + portrait.celsius(FoldWindow.CHOCOLATE_LOW_C) + ").",
                 List.of(
                         new Constant(
                                 "overrun of 35 % cream", "ribbon 40, soft 75, medium 95, stiff 115 %", "L", "typical"),
                         new Constant("kept, folded in thirds", "soft 90, medium 87, stiff 80 %", "E", "estimate"),
                         new Constant("first third beaten in", "85 %; beaten throughout 70 %", "E", "estimate"),
-                        new Constant("base above 32 °C", "x 0.6; already setting x 0.8", "E", "estimate"),
-                        new Constant("sugar early", "- 10 %; cream above 10 °C - 30 %", "E", "estimate")),
+                        new Constant(
+                                "base above " + portrait.celsius(FoldWindow.MELTS_AIR_C),
+                                "x 0.6; already setting x 0.8",
+                                "E",
+                                "estimate"),
+                        new Constant(
+                                "sugar early",
+                                "- 10 %; cream above " + portrait.celsius(Whipping.WARM_C) + " - 30 %",
+                                "E",
+                                "estimate")),
                 "A tenth of the volume: bowls, whisks and hands differ; measure a jug of it and log it.",
                 "The stage, the way of folding, the temperatures of base and foam.");
         return new Verdict(code, tone, headline, sentence, portrait.at("/fold"), evidence, fixes);

@@ -247,8 +247,16 @@ final class GanacheVerdicts {
                         new Constant("holds below", "55 % fat by volume", "E", "handbook limit"),
                         new Constant("likely splits from", "65 %", "E", "handbook limit"),
                         new Constant("seizes between", "0.03 and 0.25 g/g", "E", "handbook limits"),
-                        new Constant("cocoa butter solid", "85 % at 5 °C, 72 % at 20 °C", "L", "typical"),
-                        new Constant("milk fat solid", "52 % at 5 °C, 20 % at 20 °C", "L", "typical"),
+                        new Constant(
+                                "cocoa butter solid",
+                                "85 % at " + portrait.celsius(5) + ", 72 % at " + portrait.celsius(20),
+                                "L",
+                                "typical"),
+                        new Constant(
+                                "milk fat solid",
+                                "52 % at " + portrait.celsius(5) + ", 20 % at " + portrait.celsius(20),
+                                "L",
+                                "typical"),
                         new Constant(
                                 "texture limits", "19, 23, 25.5, 33 %", "E", "fitted to dark 65 % with 35 % cream")),
                 "About 3 points of fat; the label of a chocolate is rounded.",

@@ -79,10 +79,10 @@ final class GelEvidence {
                 new Constant("exponent", Typed.write(p.exponent(), 1), "L", HELIX),
                 new Constant("G0", Words.pascal(p.scalePa()), "E", ESTIMATE),
                 new Constant(
-                        "Helix share at 10 °C after 17 h",
+                        "Helix share at " + study.celsius(10) + " after 17 h",
                         Words.percent(gelatin.helixShareAt10()),
                         "S",
                         "from the definition of Bloom"),
-                new Constant("Maturing modes", "0.25, 1.2, 4 and 14 h at 10 °C", "E", ESTIMATE));
+                new Constant("Maturing modes", "0.25, 1.2, 4 and 14 h at " + study.celsius(10), "E", ESTIMATE));
     }
 }

@@ -248,12 +248,14 @@ final class HeatVerdicts {
                         new Given("Gelling agent in the water", Typed.write(study.gramsPerLitre(), 1) + " g/L"),
                         new Given("Gel melts at", study.celsius(study.meltC())),
                         new Given("Starts to set at", study.celsius(study.onsetC()))),
-                "A gel melts where its equilibrium helix concentration falls to c*; on cooling it starts about 5 K lower."
-                        + " Agar and carrageenans set at their own temperature. Pour at least 3 K above that.",
+                "A gel melts where its equilibrium helix concentration falls to c*; on cooling it starts about "
+                        + study.difference(5) + " lower."
+                        + " Agar and carrageenans set at their own temperature. Pour at least " + study.difference(3)
+                        + " above that.",
                 List.of(
-                        new Constant("onset below melting", "5 K", "E", ESTIMATE),
-                        new Constant("margin", "3 K", "E", ESTIMATE)),
-                "About 2 K.",
+                        new Constant("onset below melting", study.difference(5), "E", ESTIMATE),
+                        new Constant("margin", study.difference(3), "E", ESTIMATE)),
+                "About " + study.difference(2) + ".",
                 "A warmer mix at pouring, less of the gelling agent.");
     }
 
@@ -275,12 +277,13 @@ final class HeatVerdicts {
                 "Heat balance: T = sum of mass x heat capacity x temperature / sum of mass x heat capacity; bloomed gelatin"
                         + " joins at tap temperature. Waiting in the bowl: Newton's law of cooling, stirred.",
                 List.of(
-                        new Constant("gelatin dissolves", "50 to 70 °C", "L", "kitchen practice"),
-                        new Constant("acid dairy curdles above", "60 °C", "L", "kitchen practice"),
-                        new Constant("yolk scrambles above", "86 °C", "L", "kitchen practice"),
+                        new Constant("gelatin dissolves", study.celsius(50, 70), "L", "kitchen practice"),
+                        new Constant("acid dairy curdles above", study.celsius(60), "L", "kitchen practice"),
+                        new Constant("yolk scrambles above", study.celsius(86), "L", "kitchen practice"),
                         new Constant("bowl in the room", "10 W/m2K", "E", ESTIMATE),
                         new Constant("ice bath, stirred", "250 W/m2K (200 to 400)", "E", ESTIMATE)),
-                "About 2 K: pan, bowl and stirring take some heat; a third of the waiting times.",
+                "About " + study.difference(2)
+                        + ": pan, bowl and stirring take some heat; a third of the waiting times.",
                 "How much is heated, how hot, how cold the rest is.");
         return new Verdict(code, tone, headline, sentence, path, evidence, fixes);
     }

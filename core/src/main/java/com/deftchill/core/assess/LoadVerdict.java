@@ -68,7 +68,7 @@ final class LoadVerdict {
                         : " That costs about " + later(found)
                                 + ", counted in the times here; in two loads, one after the other, " + later(half)
                                 + " for each. A quarter of it every half hour: the air rises about "
-                                + dessert.portraits().get(0).kitchenDifference(lumped.peakC() - spaced.peakC())
+                                + dessert.portraits().get(0).difference(lumped.peakC() - spaced.peakC())
                                 + " less.");
         return Optional.of(new Verdict(
                 "cooler-load",
@@ -165,7 +165,10 @@ final class LoadVerdict {
                         new Given("Its power", Typed.write(cooler.powerW(), 0) + " W"),
                         new Given("Its contents take up", Typed.write(cooler.contentsKj(), 0) + " kJ/K"),
                         new Given("Slowest time constant", Words.duration(slowest)),
-                        new Given("Air above its setting by 1 K or more", Words.duration(found.warmSeconds()))),
+                        new Given(
+                                "Air above its setting by "
+                                        + dessert.portraits().get(0).difference(1) + " or more",
+                                Words.duration(found.warmSeconds()))),
                 "Heat balance of the air with what stands in it: heat from the batch, less what the cooler can spare.",
                 List.of(
                         new Constant("spent without a load", "0.3 of the power", "E", "engineering estimate"),

@@ -64,7 +64,7 @@ final class Milestones {
                     "turns-out",
                     dessert.batch().served() == Served.SLICED ? "May be sliced" : "May be turned out",
                     dessert.readySeconds(),
-                    "Set to the centre, core below 8 °C, and the whole body would lose less than "
+                    "Set to the centre, core below " + last.celsius(8) + ", and the whole body would lose less than "
                             + Words.percent(Slump.READY) + " of its height."));
         }
         if (dessert.wasFrozen() && !dessert.batch().timetable().ends()) {
@@ -123,7 +123,8 @@ final class Milestones {
                 "thawed",
                 "Thawed",
                 dessert.thawedSeconds(),
-                "No ice is left, and the coldest point is at 4 °C or within half a degree of the air."));
+                "No ice is left, and the coldest point is at " + last.celsius(4)
+                        + " or within half a degree of the air."));
     }
 
     /** Whether it is meant to leave something that lets it go. */
@@ -155,7 +156,11 @@ final class Milestones {
                         + " Temperature by heat conduction through dessert and mould; helices grow at each point along its own"
                         + " temperature.",
                 List.of(
-                        new Constant("Maturing modes", "0.25, 1.2, 4 and 14 h at 10 °C", "E", "engineering estimate"),
+                        new Constant(
+                                "Maturing modes",
+                                "0.25, 1.2, 4 and 14 h at " + study.celsius(10),
+                                "E",
+                                "engineering estimate"),
                         new Constant("Thermal properties", "from composition", "L", "Choi and Okos 1986")),
                 "About a fifth of the time, mostly from the air around the mould; rounded up to 5 minutes.",
                 "A colder or windier cooler, smaller moulds, a lower pour temperature, more gelatin.");

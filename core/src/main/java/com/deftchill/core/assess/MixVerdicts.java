@@ -40,15 +40,15 @@ final class MixVerdicts {
     private static Verdict enzyme(Study study) {
         var from = study.mix().proteaseFrom();
         boolean strong = study.mix().protease() == Protease.STRONG;
+        var hot = study.celsius(85);
         var evidence = new Evidence(
                 List.of(new Given("Carries the enzyme", from)),
-                "Protein-cutting enzymes of raw fruit take the gel apart. Five minutes at 85 °C or more, or canning, ends"
-                        + " them; freezing does not.",
+                "Protein-cutting enzymes of raw fruit take the gel apart. Five minutes at " + hot
+                        + " or more, or canning, ends" + " them; freezing does not.",
                 List.of(new Constant(
                         "factor", strong ? "0" : "0.6", "E", "strong ones prevent the gel, weak ones thin it")),
                 "Ripeness and time matter; strong enzymes leave no doubt.",
-                "Heat the fruit to 85 °C for 5 min and cool it, use it canned, or set with agar.");
-        var hot = study.celsius(85);
+                "Heat the fruit to " + hot + " for 5 min and cool it, use it canned, or set with agar.");
         var sentence = strong
                 ? from + " raw cuts gelatin apart: this will not set, whatever the dose. Heat the fruit to " + hot
                         + " for 5 min first, or use it canned."

@@ -47,8 +47,13 @@ record Portrait(
         return Words.temperature(celsius, kitchen.temperature());
     }
 
+    /** A range of temperatures as this kitchen reads it. */
+    String celsius(double low, double high) {
+        return Words.temperatures(low, high, kitchen.temperature());
+    }
+
     /** A difference of temperature as this kitchen reads it. */
-    String kitchenDifference(double kelvin) {
+    String difference(double kelvin) {
         return Words.difference(kelvin, kitchen.temperature());
     }
 

@@ -106,7 +106,11 @@ final class ServingVerdicts {
                 "Firmness = (1 - air)^2 x (gel + fat network); fat network = 1500 Pa x (S / 0.175)^2, S = solid milk fat + 3 x"
                         + " solid cocoa butter per gram. The gel a day after pouring, melted back as far as it warms.",
                 List.of(
-                        new Constant("fat network", "1500 Pa for 35 % cream at 5 °C", "E", "engineering estimate"),
+                        new Constant(
+                                "fat network",
+                                "1500 Pa for 35 % cream at " + study.celsius(5),
+                                "E",
+                                "engineering estimate"),
                         new Constant("cocoa butter counts", "3 x", "E", "engineering estimate"),
                         new Constant("room", "8 W/m2K", "L", "still air with radiation")),
                 "A third either way for the fat network; minutes out of the fridge by a half.",

@@ -65,14 +65,14 @@ public record Uncertainty(List<Range> ranges, List<Influence> influences, String
                 "Strength of the gel", "±10 %", times, goal, mean(corners, goal, 1, 3), mean(corners, goal, 0, 2)));
         influences.add(influence(
                 "Air of the cooler",
-                "±" + likely.portraits().get(0).kitchenDifference(AIR_K),
+                "±" + likely.portraits().get(0).difference(AIR_K),
                 times,
                 goal,
                 at(run.apply(new Nudge(1, 1, -AIR_K, 0)), goal),
                 at(run.apply(new Nudge(1, 1, AIR_K, 0)), goal)));
         influences.add(influence(
                 "Pour temperature",
-                "±" + likely.portraits().get(0).kitchenDifference(POUR_K),
+                "±" + likely.portraits().get(0).difference(POUR_K),
                 times,
                 goal,
                 at(run.apply(new Nudge(1, 1, 0, -POUR_K)), goal),

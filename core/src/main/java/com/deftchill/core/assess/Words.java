@@ -36,6 +36,13 @@ final class Words {
         return Typed.write(scale.of(celsius), scale == TemperatureScale.CELSIUS ? 1 : 0) + " " + scale.unit();
     }
 
+    /** From one temperature to another on a kitchen's scale, such as 82 to 95 °C. */
+    static String temperatures(double lowC, double highC, TemperatureScale scale) {
+        int decimals = scale == TemperatureScale.CELSIUS ? 1 : 0;
+        return Typed.write(scale.of(lowC), decimals) + " to " + Typed.write(scale.of(highC), decimals) + " "
+                + scale.unit();
+    }
+
     /** A difference of temperature on a kitchen's scale. */
     static String difference(double kelvin, TemperatureScale scale) {
         return Typed.write(scale.ofDifference(kelvin), 0) + " " + scale.unit();

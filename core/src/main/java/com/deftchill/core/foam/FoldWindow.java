@@ -13,16 +13,37 @@ import com.deftchill.core.composition.Composition;
  * @param lowBy what sets the lower limit
  * @param highBy what sets the upper limit
  */
-public record FoldWindow(double lowC, double highC, String lowBy, String highBy) {
+public record FoldWindow(double lowC, double highC, By lowBy, By highBy) {
+    /** What sets a limit. */
+    public enum By {
+        /** The base starts to set {@link #ABOVE_ONSET_K} below it. */
+        BASE_SETS,
+        /** Nothing in the base sets in the cold. */
+        NOTHING_SETS,
+        /** The mix ends at {@link #MIX_C}. */
+        MIX_ENDS,
+        /** Warmer, the fat that holds the air melts. */
+        FAT_MELTS,
+        /** The mix ends at {@link #MIX_C}; colder, chips of cocoa butter form. */
+        CHIPS_FORM,
+        /** Cocoa butter sets below it. */
+        COCOA_BUTTER_SETS
+    }
+
     /** What the mix may end at, °C. */
     public static final double MIX_C = 24;
     /** Above this the fat that holds the air melts, °C. */
     public static final double MELTS_AIR_C = 32;
 
-    private static final double BASE_C = 35;
-    private static final double CHOCOLATE_BASE_C = 45;
-    private static final double CHOCOLATE_LOW_C = 28;
-    private static final double ABOVE_ONSET_K = 3;
+    /** Warmest base, °C. */
+    public static final double BASE_C = 35;
+    /** Warmest base that chocolate alone sets, °C. */
+    public static final double CHOCOLATE_BASE_C = 45;
+    /** Coldest base that chocolate alone sets, °C. */
+    public static final double CHOCOLATE_LOW_C = 28;
+    /** So much warmer than where it starts to set, K. */
+    public static final double ABOVE_ONSET_K = 3;
+
     /** A base without anything that sets may be as cold as the fridge, °C. */
     private static final double COLDEST_C = 2;
 
@@ -44,8 +65,8 @@ public record FoldWindow(double lowC, double highC, String lowBy, String highBy)
         return new FoldWindow(
                 Math.max(COLDEST_C, onsetC + ABOVE_ONSET_K),
                 Math.min(BASE_C, balanced),
-                gels ? "the base starts to set 3 K below that" : "nothing in the base sets in the cold",
-                balanced < BASE_C ? "the mix ends at 24 °C" : "warmer it melts the fat that holds the air");
+                gels ? By.BASE_SETS : By.NOTHING_SETS,
+                balanced < BASE_C ? By.MIX_ENDS : By.FAT_MELTS);
     }
 
     /** The window of a base set by chocolate alone. */
@@ -54,8 +75,8 @@ public record FoldWindow(double lowC, double highC, String lowBy, String highBy)
         return new FoldWindow(
                 Math.max(CHOCOLATE_LOW_C, balanced),
                 CHOCOLATE_BASE_C,
-                balanced > CHOCOLATE_LOW_C ? "the mix ends at 24 °C, colder chips form" : "cocoa butter sets below",
-                "warmer it melts the fat that holds the air");
+                balanced > CHOCOLATE_LOW_C ? By.CHIPS_FORM : By.COCOA_BUTTER_SETS,
+                By.FAT_MELTS);
     }
 
     /** Whether there is no such temperature. */

@@ -1,5 +1,6 @@
 package com.deftchill.core.kitchen;
 
+import com.deftchill.core.amount.TemperatureScale;
 import com.deftchill.core.amount.Typed;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -19,9 +20,10 @@ public record SafetyRules(String id, String name, List<Stage> stages, double kee
     }
 
     /** The stages in words, such as: below 21 °C after 2 h and 5 °C after 6 h. */
-    public String words() {
+    public String words(TemperatureScale scale) {
         return stages.stream()
-                .map(stage -> Typed.write(stage.celsius(), 1) + " °C after " + Typed.write(stage.hours(), 1) + " h")
+                .map(stage -> Typed.write(scale.of(stage.celsius()), 1) + " " + scale.unit() + " after "
+                        + Typed.write(stage.hours(), 1) + " h")
                 .collect(Collectors.joining(" and ", "The warmest point is below ", ""));
     }
 

@@ -40,10 +40,10 @@ final class BenchSums {
                     "How warm when they meet?",
                     SumField.ingredient("first", "First", "cream-35", ""),
                     SumField.text("firstAmount", "Amount", "300 g"),
-                    SumField.text("firstCelsius", "at", "85 °C"),
+                    SumField.celsius("firstCelsius", "at", 85),
                     SumField.ingredient("second", "Second", "milk-35", ""),
                     SumField.text("secondAmount", "Amount of it", "500 g"),
-                    SumField.text("secondCelsius", "at", "5 °C"),
+                    SumField.celsius("secondCelsius", "at", 5),
                     SumField.text("ice", "Ice in it", ""));
         }
 
@@ -75,7 +75,7 @@ final class BenchSums {
             }
             return new SumAnswer(
                     "They meet at " + in.celsius(meets) + "." + (ice > 0 && !all ? " Not all of the ice melts." : ""),
-                    curdles.isEmpty() ? "" : String.join(", ", curdles) + " curdles above 60 °C.",
+                    curdles.isEmpty() ? "" : String.join(", ", curdles) + " curdles above " + in.celsius(60) + ".",
                     List.of(figure("Without ice", in.celsius(without)), figure("In all", g(a + b + ice))),
                     evidence(
                             List.of(
@@ -83,7 +83,7 @@ final class BenchSums {
                                     new Given(second.name(), g(b) + " at " + in.celsius(tb)),
                                     new Given("Ice", g(ice))),
                             "T = sum of mass x heat capacity x temperature / sum of mass x heat capacity; ice takes 334 J/g.",
-                            "About 2 K: pan and bowl take some of it.",
+                            "About " + in.difference(2) + ": pan and bowl take some of it.",
                             "The amounts and their temperatures.",
                             constant("ice", ICE_J_PER_G + " J/g", "L")),
                     Optional.empty());
@@ -153,9 +153,9 @@ final class BenchSums {
                     "Dip time",
                     "How many seconds in hot water?",
                     SumField.mould("mould", "Mould", "dariole"),
-                    SumField.text("water", "Water at", "60 °C"),
-                    SumField.text("melts", "Gel melts at", "23 °C"),
-                    SumField.text("cold", "Out of a fridge of", "4 °C"));
+                    SumField.celsius("water", "Water at", 60),
+                    SumField.celsius("melts", "Gel melts at", 23),
+                    SumField.celsius("cold", "Out of a fridge of", 4));
         }
 
         @Override
@@ -359,7 +359,8 @@ final class BenchSums {
                     "");
             return new SumAnswer(
                     g(dry) + " of crumbs and " + g(fat) + " of butter.",
-                    "Two to one; from 1.8 to 2.5 it holds and still cuts. 30 min at 4 °C, or 10 min at 175 °C.",
+                    "Two to one; from 1.8 to 2.5 it holds and still cuts. 30 min at " + in.celsius(4)
+                            + ", or 10 min at " + in.celsius(175) + ".",
                     List.of(
                             figure("In all", g(grams)),
                             figure("Area", Typed.write(profile.areaMm2(0) / 100, 0) + " cm2"),

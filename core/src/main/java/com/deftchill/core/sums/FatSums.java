@@ -65,7 +65,8 @@ final class FatSums {
             }
             ganache.rescue(liquid.composition()).ifPresent(grams -> {
                 if (grams > 0) {
-                    figures.add(figure("Rescue", "warm to 40 to 45 °C, work in " + g(grams) + " " + liquid.name()));
+                    figures.add(figure(
+                            "Rescue", "warm to " + in.celsius(40, 45) + ", work in " + g(grams) + " " + liquid.name()));
                 }
             });
             if (ganache.seizes()) {
@@ -76,20 +77,22 @@ final class FatSums {
             return new SumAnswer(
                     holds + ": " + percent(phi) + " of its volume is fat; "
                             + ganache.texture(SERVED_C).words() + " at " + in.celsius(SERVED_C) + ".",
-                    "Join at 45 to 60 °C, keep it above 32 °C while stirring.",
+                    "Join at " + in.celsius(45, 60) + ", keep it above " + in.celsius(32) + " while stirring.",
                     figures,
                     evidence(
                             List.of(
                                     new Given(chocolate.name(), g(c)),
                                     new Given(liquid.name(), g(l)),
-                                    new Given("Solid fat at 20 °C", percent(SolidFat.of(mix.composition(), SERVED_C)))),
+                                    new Given(
+                                            "Solid fat at " + in.celsius(20),
+                                            percent(SolidFat.of(mix.composition(), SERVED_C)))),
                             "Fat volume = all fats / 0.91; water phase = water + 0.62 x sugar + alcohol / 0.789. Another chocolate by"
-                                    + " the same share of solid fat at 20 °C.",
+                                    + " the same share of solid fat at " + in.celsius(20) + ".",
                             "About 3 points of fat; textures are estimates.",
                             "The ratio, the fat of the cream, the chocolate.",
                             constant("limits", "55, 65, 74 % fat by volume", "E"),
-                            constant("cocoa butter solid", "72 % at 20 °C", "L")),
-                    Optional.of(made(chocolate, c, liquid, l)));
+                            constant("cocoa butter solid", "72 % at " + in.celsius(20), "L")),
+                    Optional.of(made(in, chocolate, c, liquid, l)));
         }
 
         private static String same(Ganache ganache, Ingredient other, Ingredient liquid) {
@@ -99,14 +102,14 @@ final class FatSums {
                     : "no ratio up to " + Typed.write(MOST_RATIO, 0) + " to 1 gets there";
         }
 
-        private static Component made(Ingredient chocolate, double c, Ingredient liquid, double l) {
+        private static Component made(SumReader in, Ingredient chocolate, double c, Ingredient liquid, double l) {
             var plain = component(
                     "ganache",
                     "Ganache",
                     "ganache",
                     List.of(line(chocolate.id(), c, ""), line(liquid.id(), l, "")),
-                    "34 °C");
-            return plain.withGel(plain.gel(), new WrittenFormula.Heat("85 °C", "", ""), plain.pourTemperature());
+                    in.celsius(34));
+            return plain.withGel(plain.gel(), new WrittenFormula.Heat(in.celsius(85), "", ""), plain.pourTemperature());
         }
     }
 
@@ -127,7 +130,7 @@ final class FatSums {
                                     .map(whip -> new SumField.Choice(whip.id(), whip.words()))
                                     .toArray(SumField.Choice[]::new)),
                     SumField.text("sugar", "Sugar with it", "30 g"),
-                    SumField.text("celsius", "Cream at", "5 °C"));
+                    SumField.celsius("celsius", "Cream at", 5));
         }
 
         @Override
@@ -180,7 +183,9 @@ final class FatSums {
             }
             return new SumAnswer(
                     g(grams) + " whipped " + whip.words() + " makes " + ml(ml) + ".",
-                    celsius > Whipping.WHIPS_BELOW_C ? "Cream whips below 7 °C, best from 2 to 5 °C." : "",
+                    celsius > Whipping.WHIPS_BELOW_C
+                            ? "Cream whips below " + in.celsius(7) + ", best from " + in.celsius(2, 5) + "."
+                            : "",
                     figures,
                     evidence(
                             List.of(new Given("Fat", percent(fat)), new Given("Cream at", in.celsius(celsius))),

@@ -81,8 +81,8 @@ final class GelSums {
                             List.of(
                                     new Given(from.name(), Typed.write(from.bloom(), 0) + " Bloom"),
                                     new Given(to.name(), Typed.write(to.bloom(), 0) + " Bloom")),
-                            "Square root: m2 = m1 x sqrt(B1/B2). Proportional: m2 = m1 x B1/B2. Firmness in plain water a day at"
-                                    + " 4 °C.",
+                            "Square root: m2 = m1 x sqrt(B1/B2). Proportional: m2 = m1 x B1/B2. Firmness in plain water a day at "
+                                    + in.celsius(4) + ".",
                             "A lot's true strength may differ by a tenth from its label.",
                             "The school of the house; a trial cup.",
                             constant("firmness follows", "Bloom x concentration^2", "L")),
@@ -154,7 +154,8 @@ final class GelSums {
                     sentence,
                     school == BloomSchool.DRY
                             ? "Dry grains gel outside over dry cores: lumps."
-                            : "Water of 15 °C or colder; below 4 times its mass powder swells unevenly.",
+                            : "Water of " + in.celsius(15)
+                                    + " or colder; below 4 times its mass powder swells unevenly.",
                     List.of(
                             figure("Gelatin", g(grams)),
                             figure("Water that stays in the mix", g(school == BloomSchool.DRY ? 0 : times * grams)),

@@ -1,5 +1,8 @@
 package com.deftchill.core.sums;
 
+import com.deftchill.core.amount.TemperatureScale;
+import com.deftchill.core.amount.Typed;
+import com.deftchill.core.amount.UnreadableException;
 import java.util.List;
 
 /**
@@ -7,12 +10,14 @@ import java.util.List;
  *
  * @param name of the field, as links write it
  * @param label as the cook reads it
- * @param kind {@code text}, {@code choice}, {@code ingredient}, {@code gel} or {@code mould}
+ * @param kind {@code text}, {@code temperature}, {@code choice}, {@code ingredient}, {@code gel} or {@code mould}
  * @param example what it starts with
  * @param group group of ingredients that fits, empty: any
  * @param choices of a choice
  */
 public record SumField(String name, String label, String kind, String example, String group, List<Choice> choices) {
+    private static final String TEMPERATURE = "temperature";
+
     public SumField {
         choices = List.copyOf(choices);
     }
@@ -22,6 +27,30 @@ public record SumField(String name, String label, String kind, String example, S
 
     static SumField text(String name, String label, String example) {
         return new SumField(name, label, "text", example, "", List.of());
+    }
+
+    static SumField celsius(String name, String label, double celsius) {
+        return new SumField(
+                name,
+                label,
+                TEMPERATURE,
+                Typed.write(celsius, 0) + " " + TemperatureScale.CELSIUS.unit(),
+                "",
+                List.of());
+    }
+
+    /** The same as a kitchen reads its thermometers. */
+    SumField on(TemperatureScale scale) {
+        if (!kind.equals(TEMPERATURE)) {
+            return this;
+        }
+        try {
+            double celsius = Typed.celsius(example, -100, 300, TemperatureScale.CELSIUS);
+            var text = Typed.write(scale.of(celsius), 0) + " " + scale.unit();
+            return new SumField(name, label, kind, text, group, choices);
+        } catch (UnreadableException e) {
+            throw new IllegalStateException(example, e);
+        }
     }
 
     static SumField ingredient(String name, String label, String example, String group) {

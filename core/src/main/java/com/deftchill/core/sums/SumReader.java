@@ -41,7 +41,7 @@ final class SumReader {
     }
 
     String text(String name) {
-        return typed.getOrDefault(name, fields.get(name).example()).strip();
+        return typed.getOrDefault(name, fields.get(name).on(scale()).example()).strip();
     }
 
     private String label(String name) {
@@ -94,9 +94,20 @@ final class SumReader {
         return reader.known(found, "choice-unknown", path(name), label(name), text(name));
     }
 
+    private TemperatureScale scale() {
+        return workplace.kitchen().temperature();
+    }
+
     String celsius(double celsius) {
-        TemperatureScale scale = workplace.kitchen().temperature();
-        return Typed.write(scale.of(celsius), 1) + " " + scale.unit();
+        return Typed.write(scale().of(celsius), 1) + " " + scale().unit();
+    }
+
+    String celsius(double low, double high) {
+        return Typed.write(scale().of(low), 0) + " to " + celsius(high);
+    }
+
+    String difference(double kelvin) {
+        return Typed.write(scale().ofDifference(kelvin), 0) + " " + scale().unit();
     }
 
     double weighed(double grams) {

@@ -1,5 +1,6 @@
 package com.deftchill.core.sums;
 
+import com.deftchill.core.amount.TemperatureScale;
 import com.deftchill.core.kitchen.Workplace;
 import com.deftchill.core.verdict.Problem;
 import java.util.List;
@@ -30,10 +31,14 @@ public final class Sums {
     /** What came of a sum: an answer, or the problems that stand in its way. */
     public record Outcome(Optional<SumAnswer> answer, List<Problem> problems) {}
 
-    /** Every sum, in the order in which they are shown. */
-    public static List<Description> all() {
+    /** Every sum, in the order in which they are shown, with examples as a kitchen reads its thermometers. */
+    public static List<Description> all(TemperatureScale scale) {
         return ALL.stream()
-                .map(sum -> new Description(sum.id(), sum.title(), sum.question(), sum.fields()))
+                .map(sum -> new Description(
+                        sum.id(),
+                        sum.title(),
+                        sum.question(),
+                        sum.fields().stream().map(field -> field.on(scale)).toList()))
                 .toList();
     }
 

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import com.deftchill.core.Kitchens;
+import com.deftchill.core.amount.TemperatureScale;
 import com.deftchill.core.verdict.Problem;
 import org.junit.jupiter.api.Test;
 
@@ -84,7 +85,7 @@ class KitchenReaderTest {
     void everyRuleSetIsReadWithItsStages() {
         assertThat(SafetyRuleFile.shipped()).hasSizeGreaterThanOrEqualTo(3).allSatisfy(rules -> {
             assertThat(rules.stages()).isNotEmpty();
-            assertThat(rules.words()).contains("°C after");
+            assertThat(rules.words(TemperatureScale.CELSIUS)).contains("°C after");
             assertThat(Kitchens.workplace(Kitchens.written("celsius", rules.id(), "eu", "1 g"))
                             .kitchen()
                             .safety())

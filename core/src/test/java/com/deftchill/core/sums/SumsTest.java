@@ -3,6 +3,7 @@ package com.deftchill.core.sums;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deftchill.core.Kitchens;
+import com.deftchill.core.amount.TemperatureScale;
 import com.deftchill.core.verdict.Problem;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -26,7 +27,7 @@ class SumsTest {
     }
 
     static java.util.stream.Stream<String> ids() {
-        return Sums.all().stream().map(Sums.Description::id);
+        return Sums.all(TemperatureScale.CELSIUS).stream().map(Sums.Description::id);
     }
 
     @ParameterizedTest
@@ -43,8 +44,10 @@ class SumsTest {
     @ParameterizedTest
     @MethodSource("ids")
     void noSumIsBrokenByNothingOrNonsense(String id) {
-        var description =
-                Sums.all().stream().filter(s -> s.id().equals(id)).findFirst().orElseThrow();
+        var description = Sums.all(TemperatureScale.CELSIUS).stream()
+                .filter(s -> s.id().equals(id))
+                .findFirst()
+                .orElseThrow();
         for (var text : new String[] {"", "0", "-3 g", "NaN", "1e99", "∞", "a\u0000b", "9".repeat(500)}) {
             for (var field : description.fields()) {
                 var outcome = Sums.answer(id, Map.of(field.name(), text), Kitchens.STANDARD)

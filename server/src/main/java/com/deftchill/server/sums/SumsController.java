@@ -6,6 +6,7 @@ import com.deftchill.server.problem.NotFoundException;
 import com.deftchill.server.problem.NotUnderstoodException;
 import com.deftchill.server.workplace.Asked;
 import com.deftchill.server.workplace.Computing;
+import com.deftchill.server.workplace.KitchenService;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
@@ -26,9 +27,11 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "Sums")
 class SumsController {
     private final Computing computing;
+    private final KitchenService kitchen;
 
-    SumsController(Computing computing) {
+    SumsController(Computing computing, KitchenService kitchen) {
         this.computing = computing;
+        this.kitchen = kitchen;
     }
 
     /** What was typed, by the name of the field; a field left out is as its example. */
@@ -39,7 +42,7 @@ class SumsController {
     @GetMapping
     @Operation(operationId = "listSums", summary = "What can be asked without a formula, and what each needs")
     List<Sums.Description> list() {
-        return Sums.all();
+        return Sums.all(kitchen.workplace().kitchen().temperature());
     }
 
     @PostMapping("/{id}")

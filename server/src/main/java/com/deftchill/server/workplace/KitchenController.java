@@ -56,12 +56,13 @@ class KitchenController {
         return view(kitchen.save(save.version(), save.settings()));
     }
 
-    private static KitchenView view(Settings settings) {
+    private KitchenView view(Settings settings) {
+        var scale = kitchen.workplace().kitchen().temperature();
         return new KitchenView(
                 settings.version(),
                 settings.settings(),
                 SafetyRuleFile.shipped().stream()
-                        .map(rules -> new SettingChoice(rules.id(), rules.name(), rules.words()))
+                        .map(rules -> new SettingChoice(rules.id(), rules.name(), rules.words(scale)))
                         .toList(),
                 Arrays.stream(SwapSchool.values())
                         .map(school -> new SettingChoice(school.id(), school.words(), school.rule()))
