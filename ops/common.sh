@@ -32,10 +32,31 @@ need_all() {
   { command -v mariadbd >/dev/null && command -v mariadb-install-db >/dev/null && command -v mariadb >/dev/null; } \
     || missing+=(mariadb-server-core mariadb-client-core)
   command -v curl >/dev/null || missing+=(curl)
+  command -v pgrep >/dev/null || missing+=(procps)
   [ "${1:-}" = browser ] && ! command -v chromium >/dev/null && missing+=(chromium)
   [ ${#missing[@]} = 0 ] || install_packages "${missing[@]}"
   [ "$(java_major)" -ge 17 ] || die "needs JDK 17 or newer; javac on the PATH is $(java_major)"
   [ "$(node_major)" -ge 20 ] || die "needs Node 20 or newer; node on the PATH is $(node --version), and Debian has no newer one here. Please install Node 20."
+}
+
+# is_ours PID WORD...: whether a process runs whose command line has all of these words. A number in a file may be anybody's
+# by now.
+is_ours() {
+  local pid=$1 args word
+  [[ "$pid" =~ ^[0-9]+$ ]] || return 1
+  args=" $(tr '\0' ' ' <"/proc/$pid/cmdline" 2>/dev/null)" || return 1
+  shift
+  for word in "$@"; do [[ "$args" == *" $word "* ]] || return 1; done
+}
+
+# end PID SECONDS: asks a process to end and waits; false when it does not.
+end() {
+  kill "$1" 2>/dev/null || return 0
+  for _ in $(seq $((10 * $2))); do
+    kill -0 "$1" 2>/dev/null || return 0
+    sleep 0.1
+  done
+  return 1
 }
 
 # free_port [PREFERRED]

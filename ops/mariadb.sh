@@ -13,7 +13,16 @@ data=$dir/data
 pid_file=$dir/mariadb.pid
 user=$(id -un)
 
-running() { [ -f "$pid_file" ] && kill -0 "$(cat "$pid_file")" 2>/dev/null; }
+# The server of this very directory, and no other process that may have its number by now; also one whose file was lost.
+our_pid() {
+  local pid
+  pid=$(cat "$pid_file" 2>/dev/null || true)
+  if is_ours "$pid" "--datadir=$data"; then echo "$pid"; return; fi
+  for pid in $(pgrep -x mariadbd || true); do
+    if is_ours "$pid" "--datadir=$data"; then echo "$pid"; return; fi
+  done
+}
+running() { [ -n "$(our_pid)" ]; }
 
 fail() {
   echo "MariaDB: $1" >&2
@@ -69,16 +78,10 @@ ENV
 }
 
 stop() {
-  if running; then
-    local pid
-    pid=$(cat "$pid_file")
-    kill "$pid"
-    for _ in $(seq 600); do
-      kill -0 "$pid" 2>/dev/null || break
-      sleep 0.1
-    done
-    kill -0 "$pid" 2>/dev/null && fail "does not stop"
-  fi
+  local pid
+  pid=$(our_pid)
+  if [ -n "$pid" ]; then end "$pid" 60 || fail "does not stop"; fi
+  rm -f "$pid_file"
   if [ -f "$dir/socket-dir" ]; then rm -rf "$(cat "$dir/socket-dir")" "$dir/socket-dir"; fi
   rm -f "$dir/connection.env"
 }

@@ -7,12 +7,14 @@ import com.deftchill.server.support.RunningServer;
 import com.deftchill.server.support.RunningServer.Server;
 import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
+import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Formulas as files: schema, export, import. */
@@ -96,12 +98,12 @@ class ExchangeApiTest {
                 "[]; ''; JSON object"
             })
     void aBadFileIsAnsweredWithPathValueAndRule(String file, String path, String rule) {
-        int before = api.get("/api/formulas").json().size();
+        int before = api.get("/api/formulas").json().at("/total").asInt();
         var refused = api.post("/api/imports", file);
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.json().at("/problems/0/path").asString()).isEqualTo(path);
         assertThat(refused.json().at("/problems/0/rule").asString()).contains(rule == null ? "" : rule);
-        assertThat(api.get("/api/formulas").json().size()).isEqualTo(before);
+        assertThat(api.get("/api/formulas").json().at("/total").asInt()).isEqualTo(before);
     }
 
     @Test
@@ -176,6 +178,32 @@ class ExchangeApiTest {
         ((ObjectNode) exported.at("/own/0/fields")).put("height", "55");
         assertThat(api.post("/api/imports", exported.toString()).status()).isEqualTo(201);
         assertThat(api.get("/api/larder/own").text()).contains("Travel cup");
+    }
+
+    @Test
+    void aCoolerThatIsOnlyAPlaceOfTheTimetableTravelsAndCountsAsUsed() {
+        var added = api.post(
+                "/api/larder/own", "{\"kind\":\"cooler\",\"fields\":{\"name\":\"Cellar\",\"air\":\"12\",\"h\":\"6\"}}");
+        var cellar = added.json().at("/entry/id").asString();
+        var document = Api.demo("pear-bay").put("name", "By way of the cellar");
+        ((ObjectNode) document.at("/cooler"))
+                .putArray("places")
+                .addObject()
+                .put("place", cellar)
+                .put("stay", "2 h");
+        ((ArrayNode) document.at("/cooler/places")).addObject().put("place", "");
+        var id = api.post("/api/formulas", document.toString()).json().at("/id").asString();
+        assertThat(api.get("/api/formulas/" + id + "/export")
+                        .json()
+                        .at("/own/0/fields/name")
+                        .asString())
+                .isEqualTo("Cellar");
+        assertThat(api.get("/api/larder/own")
+                        .json()
+                        .valueStream()
+                        .filter(own -> own.at("/entry/id").asString().equals(cellar))
+                        .map(own -> own.at("/usedBy/0").asString()))
+                .containsExactly("By way of the cellar");
     }
 
     @Test
@@ -254,7 +282,8 @@ class ExchangeApiTest {
             assertThat(answer.status()).as(id).isEqualTo(200);
             assertThat(answer.json().at("/sentence").asString()).as(id).isNotBlank();
             var text = java.util.stream.StreamSupport.stream(sum.at("/fields").spliterator(), false)
-                    .filter(field -> field.at("/kind").asString().equals("text"))
+                    .filter(field -> List.of("text", "temperature")
+                            .contains(field.at("/kind").asString()))
                     .findFirst()
                     .orElseThrow()
                     .at("/name")

@@ -27,10 +27,10 @@ class FormulaApiTest {
     void theDemoKitchenIsThereWithItsLog() {
         var names = api.get("/api/formulas").json().findValuesAsString("name");
         assertThat(names).contains("Pear and bay set cream", "Coconut and sea buckthorn set cream");
-        var pear = api.get("/api/formulas").json().at("/0/id").asString();
+        var pear = api.get("/api/formulas").json().at("/formulas/0/id").asString();
         var batches = api.get("/api/formulas/" + pear + "/batches").json();
-        assertThat(batches.size()).isEqualTo(2);
-        assertThat(batches.at("/0/predicted/standingMm").asDouble()).isPositive();
+        assertThat(batches.at("/total").asInt()).isEqualTo(2);
+        assertThat(batches.at("/batches/0/predicted/standingMm").asDouble()).isPositive();
     }
 
     @Test
@@ -96,13 +96,65 @@ class FormulaApiTest {
     }
 
     @Test
-    void deletingTakesTheLogAlongAndMindsTheVersion() {
+    void aFormulaOfWhichNothingWasMadeIsDeleted() {
         var id = create();
-        api.post("/api/formulas/" + id + "/batches", made("2026-11-20", 44.5).toString());
         assertThat(api.delete("/api/formulas/" + id + "?version=3").status()).isEqualTo(409);
-        assertThat(api.delete("/api/formulas/" + id + "?version=0").status()).isEqualTo(204);
+        assertThat(api.delete("/api/formulas/" + id + "?version=0")
+                        .json()
+                        .at("/putAway")
+                        .asBoolean())
+                .isFalse();
         assertThat(api.get("/api/formulas/" + id).status()).isEqualTo(404);
         assertThat(api.get("/api/formulas/" + id + "/batches").status()).isEqualTo(404);
+    }
+
+    @Test
+    void aFormulaWithALogIsPutAwayAndItsLogStays() {
+        var document = Api.demo("pear-bay").put("name", "Made once and put away");
+        var id = api.post("/api/formulas", document.toString()).json().at("/id").asString();
+        var path = "/api/formulas/" + id;
+        api.post(path + "/batches", made("2026-11-20", 44.5).toString());
+        assertThat(api.delete(path + "?version=3").status()).isEqualTo(409);
+        assertThat(api.delete(path + "?version=0").json().at("/putAway").asBoolean())
+                .isTrue();
+
+        var search = "/api/formulas?search=Made once and";
+        assertThat(api.get(search.replace(" ", "%20")).json().at("/total").asInt())
+                .isZero();
+        var away = api.get(search.replace(" ", "%20") + "&putAway=true").json();
+        assertThat(away.at("/formulas/0/id").asString()).isEqualTo(id);
+        var stored = api.get(path).json();
+        assertThat(stored.at("/putAway").asBoolean()).isTrue();
+        assertThat(api.get(path + "/batches").json().at("/total").asInt()).isEqualTo(1);
+
+        assertThat(api.post(path + "/bring-back?version=0", "").status()).isEqualTo(409);
+        var back =
+                api.post(path + "/bring-back?version=" + stored.at("/version").asInt(), "");
+        assertThat(back.json().at("/putAway").asBoolean()).isFalse();
+        assertThat(api.get(search.replace(" ", "%20")).json().at("/total").asInt())
+                .isEqualTo(1);
+    }
+
+    @Test
+    void listsArePagedSortedSearchedAndCarryNoDocuments() {
+        for (var name : List.of("Listed c", "Listed a", "Listed 100%", "Listed b")) {
+            api.post("/api/formulas", Api.demo("pear-bay").put("name", name).toString());
+        }
+        var first = api.get("/api/formulas?search=listed&order=NAME&size=3").json();
+        assertThat(first.at("/total").asInt()).isEqualTo(4);
+        assertThat(first.at("/formulas").findValuesAsString("name"))
+                .containsExactly("Listed 100%", "Listed a", "Listed b");
+        var second =
+                api.get("/api/formulas?search=listed&order=NAME&size=3&page=1").json();
+        assertThat(second.at("/formulas").findValuesAsString("name")).containsExactly("Listed c");
+        assertThat(api.get("/api/formulas?search=100%25").json().at("/total").asInt())
+                .as("a % sign is a % sign")
+                .isEqualTo(1);
+        assertThat(api.get("/api/formulas").text()).doesNotContain("\"components\"");
+        var wrong = api.get("/api/formulas?size=5000&page=-1");
+        assertThat(wrong.status()).isEqualTo(422);
+        assertThat(wrong.json().at("/problems").findValuesAsString("field")).containsExactlyInAnyOrder("size", "page");
+        assertThat(api.get("/api/formulas?order=COLOUR").status()).isEqualTo(400);
     }
 
     @Test
@@ -111,17 +163,25 @@ class FormulaApiTest {
         var made = made("2026-11-20", 44.5);
         var logged = api.post("/api/formulas/" + id + "/batches", made.toString());
         assertThat(logged.status()).isEqualTo(201);
-        var listed = api.get("/api/formulas/" + id + "/batches").json().at("/0");
+        var listed = api.get("/api/formulas/" + id + "/batches").json().at("/batches/0");
         assertThat(listed.at("/standingMm").asDouble()).isEqualTo(44.5);
         assertThat(listed.at("/outcome").asString()).isEqualTo("CLEAN");
         assertThat(listed.at("/pouredAt").asString()).startsWith("14:00");
         assertThat(listed.at("/predicted/standingMm").asDouble()).isBetween(35.0, 55.0);
+        assertThat(listed.at("/dose").asString()).isEqualTo("14 g");
+        var whole =
+                api.get("/api/formulas/" + id + "/batches/" + listed.at("/id").asString());
+        assertThat(whole.json().at("/document")).isEqualTo(Api.demo("pear-bay"));
 
         assertThat(api.delete("/api/formulas/" + id + "/batches/"
                                 + listed.at("/id").asString())
                         .status())
                 .isEqualTo(204);
-        assertThat(api.get("/api/formulas/" + id + "/batches").json().size()).isZero();
+        assertThat(api.get("/api/formulas/" + id + "/batches")
+                        .json()
+                        .at("/total")
+                        .asInt())
+                .isZero();
     }
 
     @Test

@@ -6,6 +6,8 @@ import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
@@ -18,6 +20,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -32,7 +35,7 @@ class BatchController {
         this.batches = batches;
     }
 
-    /** A batch in the log. */
+    /** A batch in the log; {@code dose} is what its first gelling agent was taken as, as typed. */
     record LoggedBatch(
             UUID id,
             LocalDate madeOn,
@@ -43,13 +46,33 @@ class BatchController {
             Outcome outcome,
             Optional<Double> standingMm,
             String note,
-            Prediction predicted,
-            WrittenFormula document) {}
+            String dose,
+            Prediction predicted) {}
+
+    /** A page of the log, newest first. */
+    record BatchPage(List<LoggedBatch> batches, long total, int page, int size) {}
+
+    /** A batch in the log, and the formula as it was made. */
+    record WholeBatch(LoggedBatch batch, WrittenFormula document) {}
 
     @GetMapping
-    @Operation(operationId = "listBatches", summary = "List the batches made, newest first")
-    List<LoggedBatch> list(@PathVariable UUID formulaId) {
-        return batches.list(formulaId).stream().map(BatchController::logged).toList();
+    @Operation(operationId = "listBatches", summary = "List the batches made, newest first, page by page")
+    BatchPage list(
+            @PathVariable UUID formulaId,
+            @RequestParam(defaultValue = "0") @Min(value = 0, message = "must be 0 or more") int page,
+            @RequestParam(defaultValue = "50")
+                    @Min(value = 1, message = "must be from 1 to 200")
+                    @Max(value = 200, message = "must be from 1 to 200")
+                    int size) {
+        var found = batches.list(formulaId, page, size);
+        return new BatchPage(found.map(BatchController::logged).getContent(), found.getTotalElements(), page, size);
+    }
+
+    @GetMapping("/{id}")
+    @Operation(operationId = "getBatch", summary = "Read a batch with the formula as it was made")
+    WholeBatch get(@PathVariable UUID formulaId, @PathVariable UUID id) {
+        var batch = batches.get(formulaId, id);
+        return new WholeBatch(logged(batch), batch.getDocument());
     }
 
     @PostMapping
@@ -66,6 +89,14 @@ class BatchController {
         batches.delete(formulaId, id);
     }
 
+    private static String dose(WrittenFormula document) {
+        return document.components().stream()
+                .map(component -> component.gel().amount())
+                .filter(amount -> !amount.isBlank())
+                .findFirst()
+                .orElse("");
+    }
+
     private static LoggedBatch logged(BatchEntity b) {
         return new LoggedBatch(
                 b.getId(),
@@ -74,7 +105,7 @@ class BatchController {
                 b.getOutcome(),
                 Optional.ofNullable(b.getStandingMm()),
                 b.getNote(),
-                b.getPredicted(),
-                b.getDocument());
+                dose(b.getDocument()),
+                b.getPredicted());
     }
 }

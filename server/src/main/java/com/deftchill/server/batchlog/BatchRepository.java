@@ -1,10 +1,13 @@
 package com.deftchill.server.batchlog;
 
-import java.util.List;
 import java.util.UUID;
+import org.springframework.data.domain.Page;
+import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 /** Batches as made. */
 interface BatchRepository extends JpaRepository<BatchEntity, UUID> {
-    List<BatchEntity> findByFormulaIdOrderByMadeOnDescPouredAtDescCreatedAtDesc(UUID formulaId);
+    boolean existsByFormulaId(UUID formulaId);
+
+    Page<BatchEntity> findByFormulaIdOrderByMadeOnDescPouredAtDescCreatedAtDesc(UUID formulaId, Pageable page);
 }

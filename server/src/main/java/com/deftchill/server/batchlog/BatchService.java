@@ -9,8 +9,9 @@ import com.deftchill.server.workplace.Computing;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalTime;
-import java.util.List;
 import java.util.UUID;
+import org.springframework.data.domain.Page;
+import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -30,9 +31,16 @@ public class BatchService {
     }
 
     @Transactional(readOnly = true)
-    List<BatchEntity> list(UUID formulaId) {
+    Page<BatchEntity> list(UUID formulaId, int page, int size) {
         return batches.findByFormulaIdOrderByMadeOnDescPouredAtDescCreatedAtDesc(
-                formulas.get(formulaId).getId());
+                formulas.get(formulaId).getId(), PageRequest.of(page, size));
+    }
+
+    @Transactional(readOnly = true)
+    BatchEntity get(UUID formulaId, UUID id) {
+        return batches.findById(id)
+                .filter(b -> b.getFormulaId().equals(formulaId))
+                .orElseThrow(() -> new NotFoundException("Batch", id));
     }
 
     @Transactional
@@ -55,9 +63,6 @@ public class BatchService {
 
     @Transactional
     void delete(UUID formulaId, UUID id) {
-        var batch = batches.findById(id)
-                .filter(b -> b.getFormulaId().equals(formulaId))
-                .orElseThrow(() -> new NotFoundException("Batch", id));
-        batches.delete(batch);
+        batches.delete(get(formulaId, id));
     }
 }

@@ -1,5 +1,6 @@
 package com.deftchill.server.exchange;
 
+import com.deftchill.core.formula.LarderUse;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.larder.Larder;
 import com.deftchill.core.larder.OwnEntries;
@@ -39,12 +40,7 @@ class FormulaFiles {
     WrittenFormula export(UUID id) {
         var document = formulas.get(id).getDocument();
         var entries = new ArrayList<>(document.own());
-        for (var component : document.components()) {
-            component.lines().forEach(line -> add(entries, "ingredient", line.ingredient()));
-            add(entries, "gel", component.gel().product());
-        }
-        add(entries, "mould", document.mould().mould());
-        add(entries, "cooler", document.cooler().cooler());
+        LarderUse.of(document).forEach(use -> add(entries, use.kind(), use.id()));
         return document.withOwn(entries);
     }
 

@@ -1,10 +1,15 @@
 package com.deftchill.server.formula;
 
 import com.deftchill.core.formula.WrittenFormula;
+import com.deftchill.server.formula.FormulaService.Listing;
+import com.deftchill.server.formula.FormulaService.Listing.Order;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
@@ -31,11 +36,14 @@ class FormulaController {
         this.formulas = formulas;
     }
 
-    /** A formula in a list. */
-    record FormulaSummary(UUID id, String name, long version, Instant updatedAt) {}
+    /** A page of a list of formulas, without their documents. */
+    record FormulaPage(List<FormulaSummary> formulas, long total, int page, int size) {}
 
-    /** A stored formula, whole. */
-    record StoredFormula(UUID id, long version, Instant updatedAt, WrittenFormula document) {}
+    /** A stored formula, whole; put away or at hand. */
+    record StoredFormula(UUID id, long version, Instant updatedAt, boolean putAway, WrittenFormula document) {}
+
+    /** What became of a formula that was to be deleted. */
+    record DeletedFormula(boolean putAway) {}
 
     /** A new state, made on a version. */
     record SaveFormula(
@@ -45,11 +53,22 @@ class FormulaController {
             WrittenFormula document) {}
 
     @GetMapping
-    @Operation(operationId = "listFormulas", summary = "List the stored formulas")
-    List<FormulaSummary> list() {
-        return formulas.list().stream()
-                .map(f -> new FormulaSummary(f.getId(), f.getName(), f.getVersion(), f.getUpdatedAt()))
-                .toList();
+    @Operation(
+            operationId = "listFormulas",
+            summary = "List stored formulas, page by page",
+            description = "search: a part of the name. putAway: those put away instead of those at hand.")
+    FormulaPage list(
+            @RequestParam(defaultValue = "") @Size(max = 200, message = "must have at most 200 characters")
+                    String search,
+            @RequestParam(defaultValue = "false") boolean putAway,
+            @RequestParam(defaultValue = "CREATED") Order order,
+            @RequestParam(defaultValue = "0") @Min(value = 0, message = "must be 0 or more") int page,
+            @RequestParam(defaultValue = "100")
+                    @Min(value = 1, message = "must be from 1 to 200")
+                    @Max(value = 200, message = "must be from 1 to 200")
+                    int size) {
+        var found = formulas.list(new Listing(search, putAway, order, page, size));
+        return new FormulaPage(found.getContent(), found.getTotalElements(), page, size);
     }
 
     @GetMapping("/{id}")
@@ -75,13 +94,23 @@ class FormulaController {
     }
 
     @DeleteMapping("/{id}")
-    @ResponseStatus(HttpStatus.NO_CONTENT)
-    @Operation(operationId = "deleteFormula", summary = "Delete a formula and its batches")
-    void delete(@PathVariable UUID id, @RequestParam long version) {
-        formulas.delete(id, version);
+    @Operation(
+            operationId = "deleteFormula",
+            summary = "Delete a formula of which nothing was made; put away one with a log",
+            description =
+                    "What was made outlives the formula. 409 when the stored version is newer than the one given.")
+    DeletedFormula delete(@PathVariable UUID id, @RequestParam long version) {
+        return new DeletedFormula(formulas.delete(id, version));
+    }
+
+    @PostMapping("/{id}/bring-back")
+    @Operation(operationId = "bringBackFormula", summary = "Bring back a formula that was put away")
+    StoredFormula bringBack(@PathVariable UUID id, @RequestParam long version) {
+        return stored(formulas.bringBack(id, version));
     }
 
     private static StoredFormula stored(FormulaEntity f) {
-        return new StoredFormula(f.getId(), f.getVersion(), f.getUpdatedAt(), f.getDocument());
+        return new StoredFormula(
+                f.getId(), f.getVersion(), f.getUpdatedAt(), f.getPutAwayAt() != null, f.getDocument());
     }
 }

@@ -1,14 +1,20 @@
 package com.deftchill.server.formula;
 
 import com.deftchill.core.formula.WrittenFormula;
+import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
+import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import java.util.HashSet;
+import java.util.Set;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.annotations.OptimisticLock;
 import org.hibernate.type.SqlTypes;
 
 /** A stored formula: its document as typed, and the version that guards it. */
@@ -33,6 +39,14 @@ public class FormulaEntity {
 
     private Instant updatedAt;
 
+    private Instant putAwayAt;
+
+    /** Follows from the document, whose version counts. */
+    @ElementCollection
+    @OptimisticLock(excluded = true)
+    @CollectionTable(name = "formula_use", joinColumns = @JoinColumn(name = "formula_id"))
+    private Set<FormulaUse> uses = new HashSet<>();
+
     protected FormulaEntity() {}
 
     public FormulaEntity(UUID id, WrittenFormula document, Instant now) {
@@ -48,6 +62,19 @@ public class FormulaEntity {
                 .name()
                 .substring(0, Math.min(NAME_LENGTH, newDocument.name().length()));
         this.updatedAt = now;
+        var used = FormulaUse.of(newDocument);
+        uses.retainAll(used);
+        uses.addAll(used);
+    }
+
+    /** Puts it out of the way, or brings it back. */
+    void putAway(Instant when) {
+        this.putAwayAt = when;
+    }
+
+    /** When it was put away; null while it is at hand. */
+    public Instant getPutAwayAt() {
+        return putAwayAt;
     }
 
     public UUID getId() {

@@ -4,14 +4,28 @@ import jakarta.persistence.LockModeType;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.data.domain.Page;
+import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Query;
 
-/** Stored formulas. */
-public interface FormulaRepository extends JpaRepository<FormulaEntity, UUID> {
+/** Stored formulas. Lists are read without their documents. */
+interface FormulaRepository extends JpaRepository<FormulaEntity, UUID> {
     /** For a change: whoever else wants to change it waits, so that each sees what the one before it stored. */
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     Optional<FormulaEntity> findForChangeById(UUID id);
 
-    List<FormulaEntity> findAllByOrderByCreatedAt();
+    Page<FormulaSummary> findByPutAwayAtIsNullAndNameContaining(String part, Pageable page);
+
+    Page<FormulaSummary> findByPutAwayAtIsNotNullAndNameContaining(String part, Pageable page);
+
+    /** Kind, entry and name of the formula, for every use of the kitchen's own entries. */
+    @Query("""
+            select new com.deftchill.server.formula.FormulaService$Usage(u.kind, u.entryId, f.name)
+            from FormulaEntity f join f.uses u
+            where f.putAwayAt is null and u.entryId in :entryIds
+            order by f.name
+            """)
+    List<FormulaService.Usage> usages(List<String> entryIds);
 }

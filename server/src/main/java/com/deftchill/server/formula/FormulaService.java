@@ -8,6 +8,9 @@ import com.deftchill.server.problem.StaleVersionException;
 import java.time.Clock;
 import java.util.List;
 import java.util.UUID;
+import org.springframework.data.domain.Page;
+import org.springframework.data.domain.PageRequest;
+import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -16,40 +19,47 @@ import org.springframework.transaction.annotation.Transactional;
 public class FormulaService {
     private final FormulaRepository formulas;
     private final RevisionService revisions;
+    private final FormulaLog log;
     private final Clock clock;
 
-    FormulaService(FormulaRepository formulas, RevisionService revisions, Clock clock) {
+    FormulaService(FormulaRepository formulas, RevisionService revisions, FormulaLog log, Clock clock) {
         this.formulas = formulas;
         this.revisions = revisions;
+        this.log = log;
         this.clock = clock;
     }
 
-    @Transactional(readOnly = true)
-    public List<FormulaEntity> list() {
-        return formulas.findAllByOrderByCreatedAt();
+    /** What to list: those at hand or those put away, by a part of their names. */
+    public record Listing(String search, boolean putAway, Order order, int page, int size) {
+        /** In which order. */
+        public enum Order {
+            CREATED(Sort.by("createdAt", "id")),
+            UPDATED(Sort.by("updatedAt").descending().and(Sort.by("id"))),
+            NAME(Sort.by("name", "id"));
+
+            private final Sort sort;
+
+            Order(Sort sort) {
+                this.sort = sort;
+            }
+        }
     }
 
-    /** Names of the formulas that use an entry of the larder: ingredient, gel, mould or cooler. */
     @Transactional(readOnly = true)
-    public List<String> using(String kind, String id) {
-        return list().stream()
-                .filter(formula -> uses(formula.getDocument(), kind, id))
-                .map(FormulaEntity::getName)
-                .toList();
+    public Page<FormulaSummary> list(Listing wanted) {
+        var page = PageRequest.of(wanted.page(), wanted.size(), wanted.order().sort);
+        return wanted.putAway()
+                ? formulas.findByPutAwayAtIsNotNullAndNameContaining(wanted.search(), page)
+                : formulas.findByPutAwayAtIsNullAndNameContaining(wanted.search(), page);
     }
 
-    private static boolean uses(WrittenFormula document, String kind, String id) {
-        return switch (kind) {
-            case "ingredient" ->
-                document.components().stream()
-                        .flatMap(c -> c.lines().stream())
-                        .anyMatch(line -> line.ingredient().equals(id));
-            case "gel" ->
-                document.components().stream().anyMatch(c -> c.gel().product().equals(id));
-            case "mould" -> document.mould().mould().equals(id);
-            case "cooler" -> document.cooler().cooler().equals(id);
-            default -> false;
-        };
+    /** A formula that uses an entry of the larder. */
+    public record Usage(String kind, String entryId, String formula) {}
+
+    /** Where entries of the larder are used, all at once. */
+    @Transactional(readOnly = true)
+    public List<Usage> usages(List<String> entryIds) {
+        return entryIds.isEmpty() ? List.of() : formulas.usages(entryIds);
     }
 
     @Transactional(readOnly = true)
@@ -71,17 +81,18 @@ public class FormulaService {
     @Transactional
     public FormulaEntity save(UUID id, long version, WrittenFormula document) {
         storable(document);
-        var formula = forChange(id);
-        if (formula.getVersion() != version) {
-            throw new StaleVersionException(formula.getVersion());
-        }
+        var formula = forChange(id, version);
         revisions.beforeSaving(formula, document);
         formula.write(document, clock.instant());
         return formulas.saveAndFlush(formula);
     }
 
-    private FormulaEntity forChange(UUID id) {
-        return formulas.findForChangeById(id).orElseThrow(() -> new NotFoundException("Formula", id));
+    private FormulaEntity forChange(UUID id, long version) {
+        var formula = formulas.findForChangeById(id).orElseThrow(() -> new NotFoundException("Formula", id));
+        if (formula.getVersion() != version) {
+            throw new StaleVersionException(formula.getVersion());
+        }
+        return formula;
     }
 
     /** Whatever cannot be understood yet is stored as typed, but not what a newer version wrote: parts of it would be lost. */
@@ -96,12 +107,30 @@ public class FormulaService {
         }
     }
 
+    /**
+     * Deletes a formula of which nothing was made; one with a log is put away instead, since what was made outlives it.
+     *
+     * @return whether it was put away
+     */
     @Transactional
-    public void delete(UUID id, long version) {
-        var formula = forChange(id);
-        if (formula.getVersion() != version) {
-            throw new StaleVersionException(formula.getVersion());
+    public boolean delete(UUID id, long version) {
+        var formula = forChange(id, version);
+        boolean made = log.hasBatches(id);
+        if (made) {
+            formula.putAway(clock.instant());
+            formulas.saveAndFlush(formula);
+        } else {
+            formulas.delete(formula);
+            formulas.flush();
         }
-        formulas.delete(formula);
+        return made;
+    }
+
+    /** Brings back what was put away. */
+    @Transactional
+    public FormulaEntity bringBack(UUID id, long version) {
+        var formula = forChange(id, version);
+        formula.putAway(null);
+        return formulas.saveAndFlush(formula);
     }
 }

@@ -4,6 +4,8 @@ import com.deftchill.core.formula.WrittenFormula;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -17,6 +19,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -33,8 +36,8 @@ class RevisionController {
         this.revisions = revisions;
     }
 
-    /** A kept state in a list; its name is empty when it was kept by itself. */
-    record RevisionSummary(int number, String name, Instant createdAt) {}
+    /** A page of a list of kept states, without their documents. */
+    record RevisionPage(List<RevisionSummary> revisions, long total, int page, int size) {}
 
     /** A kept state, whole. */
     record Revision(int number, String name, Instant createdAt, WrittenFormula document) {}
@@ -54,11 +57,16 @@ class RevisionController {
             String name) {}
 
     @GetMapping
-    @Operation(operationId = "listRevisions", summary = "List the states a formula had, newest first")
-    List<RevisionSummary> list(@PathVariable UUID formulaId) {
-        return revisions.list(formulaId).stream()
-                .map(r -> new RevisionSummary(r.getNumber(), r.getName(), r.getCreatedAt()))
-                .toList();
+    @Operation(operationId = "listRevisions", summary = "List the states a formula had, newest first, page by page")
+    RevisionPage list(
+            @PathVariable UUID formulaId,
+            @RequestParam(defaultValue = "0") @Min(value = 0, message = "must be 0 or more") int page,
+            @RequestParam(defaultValue = "200")
+                    @Min(value = 1, message = "must be from 1 to 200")
+                    @Max(value = 200, message = "must be from 1 to 200")
+                    int size) {
+        var found = revisions.list(formulaId, page, size);
+        return new RevisionPage(found.getContent(), found.getTotalElements(), page, size);
     }
 
     @GetMapping("/{number}")

@@ -4,8 +4,10 @@ import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.server.problem.NotFoundException;
 import java.time.Clock;
 import java.time.Duration;
-import java.util.List;
 import java.util.UUID;
+import org.springframework.data.domain.Page;
+import org.springframework.data.domain.PageRequest;
+import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -20,6 +22,8 @@ public class RevisionService {
     /** Of those kept by themselves only the latest stay; named ones all do. */
     private static final int MOST_UNNAMED = 100;
 
+    private static final Sort LATEST_FIRST = Sort.by("number").descending();
+
     private final RevisionRepository revisions;
     private final FormulaRepository formulas;
     private final Clock clock;
@@ -31,9 +35,9 @@ public class RevisionService {
     }
 
     @Transactional(readOnly = true)
-    List<RevisionEntity> list(UUID formulaId) {
+    Page<RevisionSummary> list(UUID formulaId, int page, int size) {
         mustExist(formulaId);
-        return revisions.findByFormulaIdOrderByNumberDesc(formulaId);
+        return revisions.findByFormulaId(formulaId, PageRequest.of(page, size, LATEST_FIRST));
     }
 
     @Transactional(readOnly = true)
@@ -68,11 +72,12 @@ public class RevisionService {
                 last.filter(r -> r.getDocument().equals(formula.getDocument())).isPresent();
         if ((last.isEmpty() || pause) && !known && !next.equals(formula.getDocument())) {
             add(formula.getId(), "", formula.getDocument());
-            var unnamed = revisions.findByFormulaIdOrderByNumberDesc(formula.getId()).stream()
-                    .filter(r -> r.getName().isEmpty())
-                    .skip(MOST_UNNAMED)
-                    .toList();
-            revisions.deleteAll(unnamed);
+            // The first of those beyond the latest.
+            revisions
+                    .findByFormulaIdAndName(formula.getId(), "", PageRequest.of(MOST_UNNAMED, 1, LATEST_FIRST))
+                    .stream()
+                    .findFirst()
+                    .ifPresent(old -> revisions.deleteUnnamedUpTo(formula.getId(), old.number()));
         }
     }
 

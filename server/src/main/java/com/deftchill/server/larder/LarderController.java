@@ -32,6 +32,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -50,6 +51,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/larder")
 @Tag(name = "Larder")
 class LarderController {
+    /** So many formulas are named that use an entry; of more it is said how many. */
+    private static final int MOST_NAMED = 12;
+
     private final Larder shipped;
     private final KitchenService kitchen;
     private final OwnLarderService own;
@@ -62,8 +66,8 @@ class LarderController {
         this.formulas = formulas;
     }
 
-    /** An own entry, and the names of the formulas that use it. */
-    record OwnEntryView(UUID key, long version, OwnEntry entry, List<String> usedBy) {}
+    /** An own entry, the names of the first formulas that use it, and how many do. */
+    record OwnEntryView(UUID key, long version, OwnEntry entry, List<String> usedBy, int uses) {}
 
     /** A new own entry. */
     record AddOwnEntry(
@@ -102,7 +106,7 @@ class LarderController {
     @GetMapping("/own")
     @Operation(operationId = "listOwnEntries", summary = "List what the kitchen added, and where it is used")
     List<OwnEntryView> listOwn() {
-        return own.list().stream().map(this::view).toList();
+        return views(own.list());
     }
 
     @PostMapping("/own")
@@ -149,8 +153,24 @@ class LarderController {
     }
 
     private OwnEntryView view(OwnLarderService.Stored stored) {
-        var entry = stored.entry();
-        return new OwnEntryView(stored.key(), stored.version(), entry, formulas.using(entry.kind(), entry.id()));
+        return views(List.of(stored)).get(0);
+    }
+
+    private List<OwnEntryView> views(List<OwnLarderService.Stored> stored) {
+        var usages = formulas
+                .usages(stored.stream().map(s -> s.entry().id()).distinct().toList())
+                .stream()
+                .collect(Collectors.groupingBy(
+                        usage -> usage.kind() + "/" + usage.entryId(),
+                        Collectors.mapping(FormulaService.Usage::formula, Collectors.toList())));
+        return stored.stream()
+                .map(s -> {
+                    var names = usages.getOrDefault(
+                            s.entry().kind() + "/" + s.entry().id(), List.of());
+                    var first = names.stream().limit(MOST_NAMED).toList();
+                    return new OwnEntryView(s.key(), s.version(), s.entry(), first, names.size());
+                })
+                .toList();
     }
 
     private IngredientView view(Ingredient i) {

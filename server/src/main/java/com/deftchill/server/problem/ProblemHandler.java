@@ -25,6 +25,7 @@ import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.method.annotation.HandlerMethodValidationException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.DatabindException;
@@ -169,6 +170,25 @@ class ProblemHandler {
     ResponseEntity<ProblemResponse> invalid(ConstraintViolationException e) {
         return answer(
                 HttpStatus.UNPROCESSABLE_CONTENT, "fields-invalid", "Not understood yet", e.getMessage(), List.of());
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemResponse> invalid(HandlerMethodValidationException e) {
+        var problems = e.getParameterValidationResults().stream()
+                .flatMap(result -> result.getResolvableErrors().stream()
+                        .map(error -> Problem.of(
+                                "parameter-invalid",
+                                "",
+                                String.valueOf(result.getMethodParameter().getParameterName()),
+                                String.valueOf(result.getArgument()),
+                                String.valueOf(error.getDefaultMessage()))))
+                .toList();
+        return answer(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "parameters-invalid",
+                "Not understood yet",
+                problems.size() + " parameter(s) break a rule",
+                problems);
     }
 
     @ExceptionHandler

@@ -1,0 +1,20 @@
+package com.deftchill.server.batchlog;
+
+import com.deftchill.server.formula.FormulaLog;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+
+/** Tells the formulas whether anything was made of them. */
+@Component
+class LogOfFormulas implements FormulaLog {
+    private final BatchRepository batches;
+
+    LogOfFormulas(BatchRepository batches) {
+        this.batches = batches;
+    }
+
+    @Override
+    public boolean hasBatches(UUID formulaId) {
+        return batches.existsByFormulaId(formulaId);
+    }
+}

@@ -1,0 +1,72 @@
+package com.deftchill.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** The scripts stop what is theirs, and nothing that merely has its number. */
+class ScriptsTest {
+    private static final Path ROOT = Path.of("").toAbsolutePath().getParent();
+
+    private static String run(String... line) throws IOException, InterruptedException {
+        var process = new ProcessBuilder(List.of(line))
+                .directory(ROOT.toFile())
+                .redirectErrorStream(true)
+                .start();
+        var said = new String(process.getInputStream().readAllBytes());
+        assertThat(process.waitFor(60, TimeUnit.SECONDS)).isTrue();
+        return said + "ended with " + process.exitValue();
+    }
+
+    @Test
+    void aStalePidFileKillsNobodyElse(@TempDir Path directory) throws IOException, InterruptedException {
+        var stranger = new ProcessBuilder("sleep", "600").start();
+        try {
+            Files.writeString(directory.resolve("mariadb.pid"), Long.toString(stranger.pid()));
+            assertThat(run("ops/mariadb.sh", "stop", directory.toString())).isEqualTo("ended with 0");
+            assertThat(stranger.isAlive()).isTrue();
+            assertThat(directory.resolve("mariadb.pid")).doesNotExist();
+        } finally {
+            stranger.destroy();
+        }
+    }
+
+    @Test
+    void aServerWhosePidFileWasLostIsStoppedAllTheSame() throws IOException, InterruptedException {
+        var outside = Files.createTempDirectory("deftchill-scripts");
+        try {
+            assertThat(run("ops/mariadb.sh", "start", outside.toString(), "--throwaway"))
+                    .endsWith("ended with 0");
+            var pid = Long.parseLong(
+                    Files.readString(outside.resolve("mariadb.pid")).strip());
+            Files.writeString(
+                    outside.resolve("mariadb.pid"),
+                    Long.toString(ProcessHandle.current().pid()));
+            assertThat(run("ops/mariadb.sh", "stop", outside.toString())).isEqualTo("ended with 0");
+            assertThat(ProcessHandle.of(pid).filter(ProcessHandle::isAlive)).isEmpty();
+        } finally {
+            run("ops/mariadb.sh", "stop", outside.toString());
+            run("rm", "-rf", outside.toString());
+        }
+    }
+
+    @Test
+    void aProcessIsOursByItsWordsNotByItsNumber() throws IOException, InterruptedException {
+        var mine = new ProcessBuilder("sleep", "600").start();
+        try {
+            var check = "source ops/common.sh; is_ours " + mine.pid();
+            assertThat(run("bash", "-c", check + " 600")).isEqualTo("ended with 0");
+            assertThat(run("bash", "-c", check + " 60")).isEqualTo("ended with 1");
+            assertThat(run("bash", "-c", "source ops/common.sh; is_ours '' sleep"))
+                    .isEqualTo("ended with 1");
+        } finally {
+            mine.destroy();
+        }
+    }
+}
