@@ -45,47 +45,95 @@ export type WhatIfRow = Schemas['WhatIfRow']
 export type StoredFormula = Schemas['StoredFormula']
 export type LoggedBatch = Schemas['LoggedBatch']
 export type MadeBatch = Schemas['MadeBatch']
+export type FormulaSummary = Schemas['FormulaSummary']
+/** Which formulas to list. */
+export type FormulaWish = NonNullable<paths['/api/formulas']['get']['parameters']['query']>
 type ProblemResponse = Schemas['ProblemResponse']
 
-/** An error that the server explained. */
+/** An error that the server explained, or an answer that was none. */
 export class ApiProblem extends Error {
-  constructor(readonly response: ProblemResponse) {
+  constructor(
+    readonly response: ProblemResponse,
+    /** Seconds after which to ask again, where the server says so. */
+    readonly retryAfter?: number,
+  ) {
     super(response.detail || response.title)
+  }
+
+  /** Whether the same request may pass later: what is refused for what it is, is refused again. */
+  get mayPass(): boolean {
+    const { status, code } = this.response
+    if (code === 'took-too-long') return false
+    return status >= 500 || status === 408 || status === 429 || code === 'newer-question'
   }
 }
 
 const client = createClient<paths>({ baseUrl: '' })
 
+/** This page, by an id of its own, and how many questions it has asked. */
+const page = Math.random().toString(36).slice(2, 12) || 'page'
+let asked = 0
+
+/**
+ * Marks a question: a newer one of its kind ends it on the server, which cannot see that nobody waits any more. Only for
+ * questions of which this page wants the newest alone.
+ */
+const newest = (kind: string) => ({ 'Deft-Chill-Question': `${page}.${kind}.${++asked}` })
+
 interface Result<T> {
   data?: T
-  error?: ProblemResponse
+  error?: unknown
+  response: Response
+}
+
+/** What the server explained; what something between explained in its own way is no explanation. */
+function explained(error: unknown, response: Response): ProblemResponse {
+  const said = error as Partial<ProblemResponse> | undefined
+  if (said && typeof said === 'object' && said.code && Array.isArray(said.problems))
+    return said as ProblemResponse
+  return {
+    code: 'no-answer',
+    title: 'No answer',
+    status: response.status,
+    detail: `Something answered ${response.status} instead of Deft Chill`,
+    problems: [],
+  }
 }
 
 async function answer<T>(request: Promise<Result<T>>): Promise<T> {
-  const { data, error } = await request
-  if (error) throw new ApiProblem(error)
-  return data as T
+  const { data, error, response } = await request
+  if (response.ok) return data as T
+  throw new ApiProblem(explained(error, response), Number(response.headers.get('Retry-After')) || undefined)
+}
+
+/** The answer to something sent as it is. */
+async function sent<T>(response: Response): Promise<T> {
+  const body: unknown = await response.json().catch(() => undefined)
+  return answer(Promise.resolve(response.ok ? { data: body as T, response } : { error: body, response }))
 }
 
 export const api = {
   larder: () => answer(client.GET('/api/larder')),
   assess: (formula: Formula, signal?: AbortSignal) =>
-    answer(client.POST('/api/assessments', { body: formula, signal })),
+    answer(client.POST('/api/assessments', { body: formula, signal, headers: newest('assess') })),
   chill: (formula: Formula, signal?: AbortSignal) =>
-    answer(client.POST('/api/chills', { body: formula, signal })),
+    answer(client.POST('/api/chills', { body: formula, signal, headers: newest('chill') })),
   uncertainty: (formula: Formula, signal?: AbortSignal) =>
-    answer(client.POST('/api/chills/uncertainty', { body: formula, signal })),
-  ways: (formula: Formula) => answer(client.POST('/api/chills/ways', { body: formula })),
+    answer(client.POST('/api/chills/uncertainty', { body: formula, signal, headers: newest('uncertainty') })),
+  ways: (formula: Formula) =>
+    answer(client.POST('/api/chills/ways', { body: formula, headers: newest('ways') })),
   whatIf: (
     document: Formula,
     variations: { label: string; changes: Fix['changes'] }[],
     by?: string,
     signal?: AbortSignal,
+    kind = 'what-if',
   ) =>
     answer(
       client.POST('/api/chills/what-if', {
         body: { document, variations: variations.map(({ label, changes }) => ({ label, changes })), by },
         signal,
+        headers: newest(kind),
       }),
     ),
   swap: (document: Formula, component: number) =>
@@ -107,9 +155,7 @@ export const api = {
       headers: { 'Content-Type': 'text/csv' },
       body: file,
     })
-    const body: unknown = await response.json()
-    if (!response.ok) throw new ApiProblem(body as ProblemResponse)
-    return body as Schemas['AddedEntries']
+    return sent<Schemas['AddedEntries']>(response)
   },
   kitchen: () => answer(client.GET('/api/kitchen')),
   saveKitchen: (version: number, settings: KitchenSettings) =>
@@ -150,11 +196,11 @@ export const api = {
       headers: { 'Content-Type': 'application/json' },
       body: file,
     })
-    const body: unknown = await response.json()
-    if (!response.ok) throw new ApiProblem(body as ProblemResponse)
-    return body as Schemas['ImportedFormula']
+    return sent<Schemas['ImportedFormula']>(response)
   },
-  formulas: () => answer(client.GET('/api/formulas')),
+  formulas: (wish: FormulaWish = {}) => answer(client.GET('/api/formulas', { params: { query: wish } })),
+  bringBack: (id: string, version: number) =>
+    answer(client.POST('/api/formulas/{id}/bring-back', { params: { path: { id }, query: { version } } })),
   formula: (id: string) => answer(client.GET('/api/formulas/{id}', { params: { path: { id } } })),
   create: (formula: Formula) => answer(client.POST('/api/formulas', { body: formula })),
   save: (id: string, version: number, document: Formula) =>

@@ -37,7 +37,7 @@ describe('adding a component', () => {
   it('takes one of another dessert with what it is made from', async () => {
     const ganache = blankComponent('ganache', 'Ganache', 'ganache')
     const mousse = blankComponent('mousse', 'Mousse', 'mousse')
-    mousse.lines = [{ ingredient: '@ganache', amount: 'all', treatment: '', share: '' }]
+    mousse.lines = [{ id: 'l1', ingredient: '@ganache', amount: 'all', treatment: '', share: '' }]
     const document = addComponent(addComponent(blankFormula(), ganache), mousse)
     vi.spyOn(api, 'formula').mockResolvedValue({ id: 'other', version: 1, document } as StoredFormula)
     const { wrapper, formula, settled, emitted } = mounted()

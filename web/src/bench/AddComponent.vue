@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef } from 'vue'
 import { api, type Formula, type Larder } from '@/api/client'
+import { degrees } from '@/look/degrees'
 import ChoiceField from './ChoiceField.vue'
 import { addComponent, blankComponent, copyComponent, freeId } from './document'
 import { useSheet } from './sheet'
@@ -11,6 +12,7 @@ const props = defineProps<{
   larder: Larder
   formulas: { id: string; name: string }[]
   formulaId: string
+  fahrenheit?: boolean
 }>()
 const emit = defineEmits<{ added: [index: number] }>()
 const { change } = useSheet()
@@ -32,7 +34,9 @@ async function choose(value: string) {
   }
   const words = props.larder.componentKinds.find((k) => k.id === value)?.words ?? value
   const name = words.charAt(0).toUpperCase() + words.slice(1)
-  take(addComponent(props.formula, blankComponent(value, name, freeId(props.formula, value))))
+  const id = freeId(props.formula, value)
+  const blank = blankComponent(value, name, id, (celsius) => degrees(celsius, props.fahrenheit))
+  take(addComponent(props.formula, blank))
 }
 
 async function open(id: string) {

@@ -16,10 +16,13 @@ import FlagRow from './FlagRow.vue'
 import FormulaBar from './FormulaBar.vue'
 import MadeOf from './MadeOf.vue'
 import MilestoneRow from './MilestoneRow.vue'
+import PutAwayNotice from './PutAwayNotice.vue'
+import { stateWords } from './saveStates'
 import { provideSheet } from './sheet'
 import TheLine from './TheLine.vue'
 import { useAssessment } from './useAssessment'
 import { useFiles } from './useFiles'
+import { useFormulas } from './useFormulas'
 import { useDocument } from './useDocument'
 import VerdictList from './VerdictList.vue'
 import WeighingSheet from './WeighingSheet.vue'
@@ -30,6 +33,7 @@ const SwapDrawer = defineAsyncComponent(() => import('./SwapDrawer.vue'))
 const VariantsDrawer = defineAsyncComponent(() => import('./VariantsDrawer.vue'))
 const PasteDrawer = defineAsyncComponent(() => import('./PasteDrawer.vue'))
 const MethodDrawer = defineAsyncComponent(() => import('./MethodDrawer.vue'))
+const FormulaFinder = defineAsyncComponent(() => import('./FormulaFinder.vue'))
 const ScaleDrawer = defineAsyncComponent(() => import('./ScaleDrawer.vue'))
 
 const route = useRoute()
@@ -39,10 +43,10 @@ const id = computed(() => String(route.params.id))
 
 const { data: larder } = useQuery({ queryKey: ['larder'], queryFn: api.larder, staleTime: Infinity })
 const { data: kitchen } = useQuery({ queryKey: ['kitchen'], queryFn: api.kitchen, staleTime: 60_000 })
-const { data: formulas } = useQuery({ queryKey: ['formulas'], queryFn: api.formulas })
+const formulas = useFormulas()
 const { stored, history, change, undo, redo } = useDocument(id, () => drawer.value !== '')
 const { formula, state } = stored
-const { assessment, problems, stale, unreachable } = useAssessment(formula)
+const { assessment, problems, stale, unreachable, failure } = useAssessment(formula)
 
 /** The component whose sheet is open; a dessert opens with its largest layer that is dosed. */
 const picked = ref<{ of: string; index: number }>()
@@ -95,8 +99,9 @@ async function create(document: Formula) {
 
 function remove() {
   Modal.confirm({
-    title: `Delete “${formula.value?.name}” and its log?`,
-    content: 'This cannot be undone.',
+    title: `Delete “${formula.value?.name}”?`,
+    content:
+      'If nothing was made of it, this cannot be undone. With batches in its log it is only put away, and its log stays.',
     okText: 'Delete',
     okButtonProps: { danger: true },
     onOk: async () => {
@@ -118,10 +123,11 @@ const files = useFiles((taken) => {
 })
 
 /** At most one sheet is open at a time. */
-type Drawer = 'log' | 'revisions' | 'swap' | 'scale' | 'paste' | 'method' | 'variants'
+type Drawer = 'find' | 'log' | 'revisions' | 'swap' | 'scale' | 'paste' | 'method' | 'variants'
 const drawer = ref<'' | Drawer>('')
 const opened = (which: Drawer) =>
   computed({ get: () => drawer.value === which, set: (now) => (drawer.value = now ? which : '') })
+const findOpen = opened('find')
 const logOpen = opened('log')
 const revisionsOpen = opened('revisions')
 const swapOpen = opened('swap')
@@ -146,8 +152,8 @@ function showEvidence(title: string, opened: Evidence) {
     <FormulaBar
       :id="id"
       :formula="formula"
-      :formulas="formulas ?? []"
-      :state="state"
+      :formulas="formulas"
+      :state="stateWords(state, stored.kept.value, stored.refusal.value)"
       :can-undo="history.canUndo.value"
       :can-redo="history.canRedo.value"
       @open="open"
@@ -162,6 +168,7 @@ function showEvidence(title: string, opened: Evidence) {
       @method="drawer = 'method'"
       @variants="drawer = 'variants'"
       @take="files.choose"
+      @find="drawer = 'find'"
     />
     <main>
       <ConflictNotice
@@ -170,6 +177,7 @@ function showEvidence(title: string, opened: Evidence) {
         @mine="stored.keepMine"
         @both="keepBoth"
       />
+      <PutAwayNotice v-if="stored.putAway.value" @back="stored.bringBack" />
       <FileNotice
         v-if="files.failed.value"
         :file="files.failed.value"
@@ -181,6 +189,7 @@ function showEvidence(title: string, opened: Evidence) {
         :problems="problems"
         :stale="stale"
         :unreachable="unreachable"
+        :failure="failure"
         :where="troubled === undefined ? undefined : formula.components[troubled]?.name || 'Unnamed'"
         @go="chosen = troubled ?? chosen"
       />
@@ -200,7 +209,7 @@ function showEvidence(title: string, opened: Evidence) {
           class="panel"
           :formula="formula"
           :formula-id="id"
-          :formulas="formulas ?? []"
+          :formulas="formulas"
           :larder="larder"
           :kitchen="kitchen?.settings"
           :assessment="assessment"
@@ -237,6 +246,7 @@ function showEvidence(title: string, opened: Evidence) {
       </div>
     </main>
     <EvidenceDrawer :title="evidenceTitle" :evidence="evidence" @close="evidence = undefined" />
+    <FormulaFinder v-if="findOpen" v-model:open="findOpen" @open="open" />
     <LogDrawer
       v-model:open="logOpen"
       :formula-id="id"

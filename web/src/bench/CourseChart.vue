@@ -6,6 +6,7 @@ import { SVGRenderer } from 'echarts/renderers'
 import { computed, onBeforeUnmount, shallowRef, watch } from 'vue'
 import VChart from 'vue-echarts'
 import type { Course, Milestone } from '@/api/client'
+import { degrees } from '@/look/degrees'
 import { courseOption } from './courseOption'
 
 use([SVGRenderer, LineChart, GridComponent, MarkAreaComponent, MarkLineComponent, TooltipComponent])
@@ -34,7 +35,7 @@ watch(
 onBeforeUnmount(() => cancelAnimationFrame(waiting))
 const spoken = computed(() => {
   const { course } = props
-  return `Firmness over 24 hours rises to ${Math.round(Math.max(...course.firmness))} of 100; the target is ${Math.round(course.targetFrom)} to ${Math.round(course.targetTo)}. The warmest point cools from ${Math.round(course.warmestC[0] ?? 0)} °C.`
+  return `Firmness over 24 hours rises to ${Math.round(Math.max(...course.firmness))} of 100; the target is ${Math.round(course.targetFrom)} to ${Math.round(course.targetTo)}. The warmest point cools from ${degrees(course.warmestC[0], props.fahrenheit)}.`
 })
 </script>
 

@@ -16,9 +16,9 @@ const failed = ref(false)
 async function open() {
   failed.value = false
   try {
-    const all = await api.formulas()
-    const id = all[0]?.id ?? (await api.create(blankFormula((await api.kitchen()).settings))).id
-    void queries.invalidateQueries({ queryKey: ['formulas'] })
+    const { formulas } = await api.formulas({ size: 1 })
+    const id = formulas[0]?.id ?? (await api.create(blankFormula((await api.kitchen()).settings))).id
+    if (!formulas.length) void queries.invalidateQueries({ queryKey: ['formulas'] })
     await router.replace({ name: station, params: { id } })
   } catch {
     failed.value = true

@@ -5,14 +5,13 @@ import MenuButton from '@/look/MenuButton.vue'
 import StationBar from '@/look/StationBar.vue'
 import ChoiceField from './ChoiceField.vue'
 import { setAt } from './document'
-import { STATES } from './saveStates'
-import type { SaveState } from './useStoredFormula'
 
 defineProps<{
   id: string
   formula: Formula
   formulas: { id: string; name: string }[]
-  state: SaveState
+  /** How it stands with saving, in words. */
+  state: string
   canUndo: boolean
   canRedo: boolean
 }>()
@@ -29,6 +28,7 @@ const emit = defineEmits<{
   method: []
   variants: []
   take: []
+  find: []
 }>()
 const nameId = useId()
 </script>
@@ -52,11 +52,12 @@ const nameId = useId()
       :options="formulas.filter((f) => f.id !== id).map((f) => ({ value: f.id, label: f.name || 'Unnamed' }))"
       @update:model-value="emit('open', $event)"
     />
-    <span class="state" role="status">{{ STATES[state] }}</span>
+    <span class="state" role="status">{{ state }}</span>
     <span class="buttons">
       <a-button :disabled="!canUndo" title="Undo (Ctrl+Z)" @click="emit('undo')">Undo</a-button>
       <a-button :disabled="!canRedo" title="Redo (Ctrl+Shift+Z)" @click="emit('redo')">Redo</a-button>
       <MenuButton label="Formula ▾">
+        <a-menu-item key="find" @click="emit('find')">Find a formula…</a-menu-item>
         <a-menu-item key="new" @click="emit('add')">New formula</a-menu-item>
         <a-menu-item key="copy" @click="emit('copy')">Copy of this one</a-menu-item>
         <a-menu-divider />
@@ -75,7 +76,7 @@ const nameId = useId()
         </a-menu-item>
         <a-menu-item key="import" @click="emit('take')">Take from a file…</a-menu-item>
         <a-menu-divider />
-        <a-menu-item key="remove" danger @click="emit('remove')">Delete…</a-menu-item>
+        <a-menu-item key="remove" danger @click="emit('remove')">Delete or put away…</a-menu-item>
       </MenuButton>
       <a-button class="made" @click="emit('log')">Made it</a-button>
     </span>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Formula, Larder, Problem } from '@/api/client'
+import { degrees } from '@/look/degrees'
 import ChoiceField from './ChoiceField.vue'
 import { setAt } from './document'
 import RowProblems from './RowProblems.vue'
@@ -9,7 +10,13 @@ import SheetChoice from './SheetChoice.vue'
 import SheetText from './SheetText.vue'
 
 /** What the dessert is filled into, where it chills, how it is served. */
-const props = defineProps<{ formula: Formula; formulaId?: string; larder: Larder; problems: Problem[] }>()
+const props = defineProps<{
+  formula: Formula
+  formulaId?: string
+  larder: Larder
+  problems: Problem[]
+  fahrenheit?: boolean
+}>()
 const emit = defineEmits<{ scale: [] }>()
 const { change } = useSheet()
 
@@ -22,7 +29,7 @@ const coolers = computed(() => props.larder.coolers.map((c) => ({ value: c.id, l
 function chooseCooler(id: string) {
   const air = props.larder.coolers.find((c) => c.id === id)?.airC
   const chosen = setAt(props.formula, '/cooler/cooler', id)
-  change(air === undefined ? chosen : setAt(chosen, '/cooler/air', `${air} °C`), '')
+  change(air === undefined ? chosen : setAt(chosen, '/cooler/air', degrees(air, props.fahrenheit)), '')
 }
 </script>
 

@@ -21,7 +21,12 @@ describe('earlier states', () => {
 
   beforeEach(() => {
     compared = []
-    vi.spyOn(api, 'revisions').mockResolvedValue([autumn, unnamed])
+    vi.spyOn(api, 'revisions').mockResolvedValue({
+      revisions: [autumn, unnamed],
+      total: 2,
+      page: 0,
+      size: 200,
+    })
     vi.spyOn(api, 'revision').mockImplementation((_, number) =>
       Promise.resolve({
         ...autumn,
@@ -100,7 +105,7 @@ describe('earlier states', () => {
   })
 
   it('says that there is none yet', async () => {
-    vi.mocked(api.revisions).mockResolvedValue([])
+    vi.mocked(api.revisions).mockResolvedValue({ revisions: [], total: 0, page: 0, size: 200 })
     expect((await mounted()).wrapper.text()).toContain('No earlier state yet')
   })
 })

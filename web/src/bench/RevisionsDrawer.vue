@@ -13,11 +13,12 @@ const open = defineModel<boolean>('open', { required: true })
 
 const queries = useQueryClient()
 const key = computed(() => ['revisions', props.formulaId])
-const { data: revisions } = useQuery({
+const { data: listed } = useQuery({
   queryKey: key,
   queryFn: () => api.revisions(props.formulaId),
   enabled: open,
 })
+const revisions = computed(() => listed.value?.revisions)
 watch(open, (now) => now && queries.invalidateQueries({ queryKey: key.value }))
 
 const chosen = ref<number>()

@@ -40,4 +40,25 @@ describe('the line', () => {
     expect(said).toContain('No answer from Deft Chill. What you type is kept')
     expect(said).not.toContain('Vanilla')
   })
+
+  it.each([
+    ['before the first answer', { line: [] }],
+    ['while an answer is old', { stale: true }],
+    ['when nobody answers', { unreachable: true }],
+    ['when the answer is none', { failure: 'Something of ours broke.' }],
+    ['when it is not understood', { problems: [missing] }],
+  ])('is not green %s', (_, props) => {
+    expect(mounted(props).classes()).not.toContain('answered')
+  })
+
+  it('is green when an answer says so', () => {
+    expect(mounted({}).classes()).toContain('answered')
+  })
+
+  it('says what failed, and never stands empty', () => {
+    expect(mounted({ failure: 'Something of ours broke.', stale: true }).text()).toContain(
+      'Something of ours broke. What you type is kept.',
+    )
+    expect(mounted({ line: [] }).text()).toBe('Working it out…')
+  })
 })

@@ -1,22 +1,32 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import type { Assessment, Problem } from '@/api/client'
 
-defineProps<{
+const props = defineProps<{
   line: Assessment['line']
   problems: Problem[]
   stale: boolean
   unreachable: boolean
+  /** Why there is no answer although somebody answered. */
+  failure?: string
   /** Component of the first problem, where there are several. */
   where?: string
 }>()
 const emit = defineEmits<{ go: [] }>()
+
+const silent = computed(() => props.unreachable || Boolean(props.failure))
+/** Only an answer to what is written now says that it is good. */
+const answered = computed(
+  () => props.line.length > 0 && !props.problems.length && !silent.value && !props.stale,
+)
 </script>
 
 <template>
-  <div class="line" aria-live="polite" data-testid="line">
+  <div class="line" :class="{ answered }" aria-live="polite" data-testid="line">
     <p v-if="unreachable" class="bad">
       No answer from Deft Chill. What you type is kept; it goes on as soon as it answers.
     </p>
+    <p v-else-if="failure" class="bad">{{ failure }} What you type is kept.</p>
     <p v-else-if="problems[0]" class="bad">
       <template v-if="where">
         <button type="button" class="link-like" @click="emit('go')">{{ where }}</button>:
@@ -25,6 +35,7 @@ const emit = defineEmits<{ go: [] }>()
       {{ problems[0].rule }}{{ problems[0].rule.endsWith('?') ? '' : '.' }}
       <template v-if="problems.length > 1">And {{ problems.length - 1 }} more.</template>
     </p>
+    <p v-else-if="!line.length" class="note working">Working it out…</p>
     <p v-for="(sentence, i) in line" :key="i" :class="[sentence.tone.toLowerCase(), { old: stale }]">
       {{ sentence.text }}
     </p>
@@ -39,8 +50,12 @@ const emit = defineEmits<{ go: [] }>()
   justify-content: center;
   min-height: 56px;
   padding: 8px 20px;
-  border-left: 8px solid var(--good);
+  border-left: 8px solid var(--quiet);
   background: var(--panel);
+}
+
+.line.answered {
+  border-left-color: var(--good);
 }
 
 .line:has(.bad, .unsafe) {

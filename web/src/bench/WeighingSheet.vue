@@ -39,6 +39,7 @@ const chosen = defineModel<number>('chosen', { required: true })
       :formula-id="formulaId"
       :formulas="formulas"
       :larder="larder"
+      :fahrenheit="kitchen?.temperature === 'fahrenheit'"
       @added="chosen = $event"
     />
     <ComponentSheet
@@ -59,6 +60,7 @@ const chosen = defineModel<number>('chosen', { required: true })
           :formula-id="formulaId"
           :formulas="formulas"
           :larder="larder"
+          :fahrenheit="kitchen?.temperature === 'fahrenheit'"
           @added="chosen = $event"
         />
       </template>
@@ -68,6 +70,7 @@ const chosen = defineModel<number>('chosen', { required: true })
       :formula-id="formulaId"
       :larder="larder"
       :problems="problems"
+      :fahrenheit="kitchen?.temperature === 'fahrenheit'"
       @scale="emit('scale')"
     />
   </section>

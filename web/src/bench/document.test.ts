@@ -1,3 +1,4 @@
+import type { Formula } from '@/api/client'
 import { describe, expect, it } from 'vitest'
 import {
   addComponent,
@@ -45,10 +46,19 @@ describe('changes to a formula', () => {
     expect(removeLine(longer, 0, 0).components[0]?.lines[0]?.ingredient).toBe('milk-35')
   })
 
+  it('gives a line an id that no other has, nor any that the method speaks of', () => {
+    const start = blankFormula()
+    const said = setAt(start, '/components/0/steps/0/of', 'treat-l4')
+    const ids = (formula: Formula) => formula.components[0]?.lines.map((l) => l.id)
+    expect(ids(addLine(start, 0, 'honey'))).toEqual(['l1', 'l2', 'l3', 'l4'])
+    expect(ids(addLine(said, 0, 'honey'))).toEqual(['l1', 'l2', 'l3', 'l5'])
+    expect(ids(addLine(removeLine(start, 0, 0), 0, 'honey'))).toEqual(['l2', 'l3', 'l1'])
+  })
+
   it('makes what is missing on the way', () => {
     const bare = { ...blankFormula(), components: [] }
     expect(addLine(bare, 0, 'honey').components[0]?.lines).toEqual([
-      { ingredient: 'honey', amount: '', treatment: '', share: '' },
+      { id: 'l1', ingredient: 'honey', amount: '', treatment: '', share: '' },
     ])
     expect(setAt(bare, '/components/0/gel/amount', '5 g').components[0]?.gel.amount).toBe('5 g')
   })
@@ -147,6 +157,7 @@ describe('components', () => {
       { id: 'sheet-silver', gel: true, amount: '3 sheets' },
     ])
     expect(taken.components[1]?.lines.at(-1)).toEqual({
+      id: expect.stringMatching(/^l\d+$/) as string,
       ingredient: 'honey',
       amount: '40 g',
       treatment: '',

@@ -32,10 +32,19 @@ export function takeFix(formula: Formula, fix: Fix): Formula {
 
 const blankLine = { treatment: '', share: '' }
 
+/** Ids that no line of a component has had: what is said about a line must not come to be said about another. */
+function* freeLineIds(component?: Component): Generator<string, never> {
+  const taken = new Set(component?.lines.map((l) => l.id))
+  const said = (id: string) => component?.steps.some((s) => `${s.of} ${s.text}`.includes(`treat-${id}`))
+  for (let n = 1; ; n++) if (!taken.has(`l${n}`) && !said(`l${n}`)) yield `l${n}`
+}
+
 /** Adds a line to a component; of another component all there is, until the cook says how much. */
 export function addLine(formula: Formula, component: number, ingredient: string): Formula {
-  const at = `/components/${component}/lines/${formula.components[component]?.lines.length ?? 0}`
-  const line = { ...blankLine, ingredient, amount: ingredient.startsWith('@') ? 'all' : '' }
+  const into = formula.components[component]
+  const at = `/components/${component}/lines/${into?.lines.length ?? 0}`
+  const id = freeLineIds(into).next().value
+  const line = { ...blankLine, id, ingredient, amount: ingredient.startsWith('@') ? 'all' : '' }
   return Object.entries(line).reduce(
     (result, [field, text]) => setAt(result, `${at}/${field}`, text),
     formula,
@@ -51,14 +60,19 @@ export function removeLine(formula: Formula, component: number, index: number): 
 const NO_GEL = { product: '', amount: '', bloom: '', bloomWater: '' }
 
 /** A component of a kind, with what it hardly goes without. */
-export function blankComponent(kind: string, name: string, id: string): Component {
+export function blankComponent(
+  kind: string,
+  name: string,
+  id: string,
+  temperature = (celsius: number) => `${celsius} °C`,
+): Component {
   const line = (ingredient: string, amount: string, share = '') => ({
     ...blankLine,
     ingredient,
     amount,
     share,
   })
-  const starts: Record<string, Component['lines']> = {
+  const starts: Record<string, Omit<Component['lines'][number], 'id'>[]> = {
     ganache: [line('dark-65', '100 g'), line('cream-35', '100 g')],
     mousse: [line('pear-puree', '250 g'), line('sugar', '40 g'), line('cream-35', '250 g', 'whipped')],
     whipped: [line('cream-35', '250 g', 'whipped')],
@@ -79,39 +93,43 @@ export function blankComponent(kind: string, name: string, id: string): Componen
     garnish: [line('hazelnuts', '30 g')],
   }
   const gelled = ['set-cream', 'mousse', 'jelly'].includes(kind)
-  const hot: Record<string, string> = {
-    ganache: '85 °C',
-    mousse: '60 °C',
-    custard: '83 °C',
-    'starch-custard': '95 °C',
-    jelly: '60 °C',
-    'set-cream': '70 °C',
+  const hot: Record<string, number> = {
+    ganache: 85,
+    mousse: 60,
+    custard: 83,
+    'starch-custard': 95,
+    jelly: 60,
+    'set-cream': 70,
   }
-  const pours: Record<string, string> = {
-    ganache: '34 °C',
-    custard: '34 °C',
-    'starch-custard': '40 °C',
-    jelly: '28 °C',
-    compote: '20 °C',
-    caramel: '30 °C',
-    'set-cream': '32 °C',
+  const pours: Record<string, number> = {
+    ganache: 34,
+    custard: 34,
+    'starch-custard': 40,
+    jelly: 28,
+    compote: 20,
+    caramel: 30,
+    'set-cream': 32,
   }
+  const written = (celsius?: number) => (celsius === undefined ? '' : temperature(celsius))
   return {
     id,
     name,
     kind,
     place: '',
-    lines: starts[kind] ?? [line('cream-35', '250 g'), line('sugar', '30 g')],
+    lines: (starts[kind] ?? [line('cream-35', '250 g'), line('sugar', '30 g')]).map((l, i) => ({
+      id: `l${i + 1}`,
+      ...l,
+    })),
     gel: gelled
       ? { product: 'sheet-gold', amount: '5 g', bloom: 'weighed', bloomWater: '25 g' }
       : { ...NO_GEL },
-    heat: { hot: hot[kind] ?? '', held: '', cold: '' },
+    heat: { hot: written(hot[kind]), held: '', cold: '' },
     fold: { whip: '', school: '', base: '', foam: '' },
     cook: { join: '', minutes: kind === 'compote' ? '10 min' : '', boiledAway: '', stage: '' },
     soak: { dip: kind === 'soaked' ? '8 s' : '', barrier: '' },
     crust: { thickness: kind === 'crumb' ? '6 mm' : '', wall: '', finish: '' },
     steps: [],
-    pourTemperature: pours[kind] ?? '',
+    pourTemperature: written(pours[kind]),
   }
 }
 
@@ -194,10 +212,11 @@ export function takePasted(
   const copy = structuredClone(formula)
   const into = copy.components[component]
   if (!into) return formula
+  const ids = freeLineIds(formula.components[component])
   for (const line of pasted) {
     if (line.gel)
       into.gel = { ...into.gel, product: line.id, amount: line.amount, bloomWater: '', bloom: 'squeezed' }
-    else into.lines.push({ ...blankLine, ingredient: line.id, amount: line.amount })
+    else into.lines.push({ ...blankLine, id: ids.next().value, ingredient: line.id, amount: line.amount })
   }
   return copy
 }
@@ -223,7 +242,12 @@ function decimalsOf(number: string): number {
 
 /** A formula to start from, in a kitchen's measures. */
 export function blankFormula(kitchen?: KitchenSettings): Formula {
-  const line = (ingredient: string, amount: string) => ({ ingredient, amount, treatment: '', share: '' })
+  const line = (id: string, ingredient: string, amount: string) => ({
+    ...blankLine,
+    id,
+    ingredient,
+    amount,
+  })
   const fahrenheit = kitchen?.temperature === 'fahrenheit'
   return {
     schema: 4,
@@ -235,7 +259,7 @@ export function blankFormula(kitchen?: KitchenSettings): Formula {
       {
         ...blankComponent('set-cream', 'Set cream', 'cream'),
         kind: '',
-        lines: [line('cream-35', '500 g'), line('milk-35', '250 g'), line('sugar', '75 g')],
+        lines: [line('l1', 'cream-35', '500 g'), line('l2', 'milk-35', '250 g'), line('l3', 'sugar', '75 g')],
         gel: {
           product: 'sheet-gold',
           amount: '10 g',

@@ -111,3 +111,79 @@ it('forgets the answer when another formula is opened', async () => {
   await nextTick()
   expect(a.assessment.value).toBeUndefined()
 })
+
+const failing = (status: number, code: string) =>
+  new ApiProblem({
+    code,
+    title: 'Something of ours broke',
+    status,
+    detail: 'It is in the log; what was typed is kept.',
+    problems: [],
+  })
+
+it('an answer that is none is said, dims the last good one, and is asked again', async () => {
+  vi.spyOn(api, 'assess').mockResolvedValueOnce(answer('fine'))
+  const formula = shallowRef<Formula | undefined>(named('a'))
+  const a = effectScope().run(() => useAssessment(formula)) as ReturnType<typeof useAssessment>
+  await vi.advanceTimersByTimeAsync(100)
+  vi.spyOn(api, 'assess').mockRejectedValueOnce(failing(500, 'our-own-error'))
+  formula.value = named('b')
+  await vi.advanceTimersByTimeAsync(100)
+  expect(a.failure.value).toBe(
+    'Something of ours broke. It is in the log; what was typed is kept. Asking again.',
+  )
+  expect(a.unreachable.value).toBe(false)
+  expect(a.stale.value).toBe(true)
+  expect(a.assessment.value?.line[0]?.text).toBe('fine')
+
+  vi.spyOn(api, 'assess').mockResolvedValueOnce(answer('fine again'))
+  await vi.advanceTimersByTimeAsync(3000)
+  expect(a.failure.value).toBe('')
+  expect(a.stale.value).toBe(false)
+  expect(a.assessment.value?.line[0]?.text).toBe('fine again')
+})
+
+it('asks again when nobody answered, ever less often', async () => {
+  const assess = vi.spyOn(api, 'assess').mockRejectedValue(new TypeError('no network'))
+  const formula = shallowRef<Formula | undefined>(named('a'))
+  effectScope().run(() => useAssessment(formula))
+  await vi.advanceTimersByTimeAsync(100)
+  expect(assess).toHaveBeenCalledTimes(1)
+  await vi.advanceTimersByTimeAsync(3000)
+  expect(assess).toHaveBeenCalledTimes(2)
+  await vi.advanceTimersByTimeAsync(3000)
+  expect(assess).toHaveBeenCalledTimes(2)
+  await vi.advanceTimersByTimeAsync(3000)
+  expect(assess).toHaveBeenCalledTimes(3)
+})
+
+it('waits as long as a busy server says', async () => {
+  const busy = new ApiProblem(failing(503, 'busy').response, 7)
+  const assess = vi.spyOn(api, 'assess').mockRejectedValueOnce(busy).mockResolvedValue(answer('fine'))
+  const formula = shallowRef<Formula | undefined>(named('a'))
+  effectScope().run(() => useAssessment(formula))
+  await vi.advanceTimersByTimeAsync(6900)
+  expect(assess).toHaveBeenCalledTimes(1)
+  await vi.advanceTimersByTimeAsync(200)
+  expect(assess).toHaveBeenCalledTimes(2)
+})
+
+it('does not ask again what takes too long or is not understood', async () => {
+  const assess = vi.spyOn(api, 'assess').mockRejectedValue(failing(503, 'took-too-long'))
+  const formula = shallowRef<Formula | undefined>(named('a'))
+  const a = effectScope().run(() => useAssessment(formula)) as ReturnType<typeof useAssessment>
+  await vi.advanceTimersByTimeAsync(60_000)
+  expect(assess).toHaveBeenCalledTimes(1)
+  expect(a.failure.value).not.toContain('Asking again')
+})
+
+it('asks nothing more once the page is left', async () => {
+  const assess = vi.spyOn(api, 'assess').mockRejectedValue(new TypeError('no network'))
+  const formula = shallowRef<Formula | undefined>(named('a'))
+  const scope = effectScope()
+  scope.run(() => useAssessment(formula))
+  await vi.advanceTimersByTimeAsync(100)
+  scope.stop()
+  await vi.advanceTimersByTimeAsync(60_000)
+  expect(assess).toHaveBeenCalledTimes(1)
+})

@@ -1,20 +1,26 @@
 import { hashKey, useQueryClient } from '@tanstack/vue-query'
 import { onBeforeUnmount, ref, shallowRef, watch, type Ref } from 'vue'
 import { api, ApiProblem, type Formula, type StoredFormula } from '@/api/client'
-import { forgetDraft, keepDraft, readDraft } from './drafts'
+import { drafts as ofThisWindow, type Draft, type Drafts } from './drafts'
+import { renamed } from './useFormulas'
 
-export type SaveState = 'saved' | 'saving' | 'waiting' | 'conflict' | 'missing'
+export type SaveState = 'saved' | 'saving' | 'waiting' | 'conflict' | 'missing' | 'refused'
 
 const WAIT_MS = 250
 const RETRY_MS = 3000
 
 /**
  * A stored formula that saves itself as it is typed. Every change is kept in the browser until the server has it. When
- * another window has saved in between, nothing is overwritten: the state becomes 'conflict' until the cook chooses.
+ * another window has saved in between, nothing is overwritten: the state becomes 'conflict' until the cook chooses. What
+ * the server refuses for what it is, is 'refused', with the reason, until it is changed.
  */
-export function useStoredFormula(id: Ref<string>) {
+export function useStoredFormula(id: Ref<string>, drafts: Drafts = ofThisWindow) {
   const formula = shallowRef<Formula>()
   const state = ref<SaveState>('saved')
+  /** Whether what has not been saved is at least kept in this browser. */
+  const kept = ref(true)
+  const refusal = ref('')
+  const putAway = ref(false)
   const queries = useQueryClient()
   let version = 0
   let timer: ReturnType<typeof setTimeout> | undefined
@@ -27,18 +33,21 @@ export function useStoredFormula(id: Ref<string>) {
     formula.value = undefined
     try {
       const stored = await api.formula(wanted)
-      if (wanted === id.value) open(stored)
+      const draft = await drafts.read(wanted)
+      if (wanted === id.value) open(stored, draft)
     } catch (error) {
+      if (wanted !== id.value) return
       state.value = error instanceof ApiProblem && error.response.status === 404 ? 'missing' : 'waiting'
       if (state.value === 'waiting') timer = setTimeout(() => void load(), RETRY_MS)
     }
   }
 
   /** Shows what is stored, or what was typed here and never reached the store. */
-  function open(stored: StoredFormula) {
-    const draft = readDraft(stored.id)
+  function open(stored: StoredFormula, draft?: Draft) {
     version = stored.version
     sent = draft?.sent
+    putAway.value = stored.putAway
+    kept.value = true
     formula.value = draft?.document ?? stored.document
     state.value = 'saved'
     if (!draft) return
@@ -53,8 +62,13 @@ export function useStoredFormula(id: Ref<string>) {
 
   function change(document: Formula) {
     formula.value = document
-    keepDraft(id.value, { version, document, sent })
+    keep(id.value, document)
     if (state.value !== 'conflict') schedule(WAIT_MS)
+  }
+
+  /** Storage that fails never stops the saving. */
+  function keep(formulaId: string, document: Formula) {
+    kept.value = drafts.keep(formulaId, { version, document, sent })
   }
 
   function schedule(wait: number) {
@@ -74,19 +88,19 @@ export function useStoredFormula(id: Ref<string>) {
     inFlight = true
     const sentBefore = sent
     sent = document
-    keepDraft(saving, { version, document, sent })
+    keep(saving, document)
     try {
       const stored = await api.save(saving, version, document)
       if (saving !== id.value) return
       version = stored.version
+      renamed(queries, saving, document.name)
       if (formula.value === document) {
-        forgetDraft(saving)
+        drafts.forget(saving)
         state.value = 'saved'
       } else {
-        keepDraft(saving, { version, document: formula.value as Formula, sent })
+        keep(saving, formula.value as Formula)
         schedule(0)
       }
-      void queries.invalidateQueries({ queryKey: ['formulas'] })
     } catch (error) {
       if (saving === id.value) await failed(error, sentBefore)
     } finally {
@@ -95,10 +109,15 @@ export function useStoredFormula(id: Ref<string>) {
   }
 
   async function failed(error: unknown, sentBefore: Formula | undefined) {
-    if (error instanceof ApiProblem && error.response.status === 409) {
+    const problem = error instanceof ApiProblem ? error : undefined
+    if (problem?.response.status === 409) {
       await outOfDate(sentBefore)
-    } else if (error instanceof ApiProblem && error.response.status === 404) {
+    } else if (problem?.response.status === 404) {
       state.value = 'missing'
+    } else if (problem && !problem.mayPass) {
+      // Sent again it would be refused again: the next change is the next try.
+      state.value = 'refused'
+      refusal.value = reason(problem)
     } else {
       state.value = 'waiting'
       timer = setTimeout(() => void save(), RETRY_MS)
@@ -120,7 +139,7 @@ export function useStoredFormula(id: Ref<string>) {
 
   /** Leaves what was typed here and shows what the other window saved. */
   async function takeTheirs() {
-    forgetDraft(id.value)
+    drafts.forget(id.value)
     await load()
   }
 
@@ -134,7 +153,7 @@ export function useStoredFormula(id: Ref<string>) {
   async function keepBoth(): Promise<string> {
     const mine = formula.value as Formula
     const copy = await api.create({ ...mine, name: `${mine.name} (other window)` })
-    forgetDraft(id.value)
+    drafts.forget(id.value)
     void queries.invalidateQueries({ queryKey: ['formulas'] })
     return copy.id
   }
@@ -145,9 +164,27 @@ export function useStoredFormula(id: Ref<string>) {
     if (!document || state.value !== 'saving') return
     const made = version
     void api.save(leaving, made, document).then(
-      () => forgetDraft(leaving),
+      () => void forgetSaved(leaving, document),
       () => undefined,
     )
+  }
+
+  /** Unless it was opened again and typed on in the meantime. */
+  async function forgetSaved(left: string, saved: Formula) {
+    const draft = await drafts.read(left)
+    if (draft && hashKey([draft.document]) === hashKey([saved])) drafts.forget(left)
+  }
+
+  async function bringBack() {
+    const stored = await api.bringBack(id.value, version)
+    version = stored.version
+    putAway.value = stored.putAway
+    await queries.invalidateQueries({ queryKey: ['formulas'] })
+  }
+
+  /** What would be lost with the window is asked about before it closes. */
+  function closing(event: BeforeUnloadEvent) {
+    if (!kept.value && state.value !== 'saved') event.preventDefault()
   }
 
   watch(
@@ -158,7 +195,29 @@ export function useStoredFormula(id: Ref<string>) {
     },
     { immediate: true },
   )
-  onBeforeUnmount(() => clearTimeout(timer))
+  window.addEventListener('beforeunload', closing)
+  onBeforeUnmount(() => {
+    clearTimeout(timer)
+    window.removeEventListener('beforeunload', closing)
+  })
 
-  return { formula, state, change, takeTheirs, keepMine, keepBoth, currentVersion: () => version }
+  return {
+    formula,
+    state,
+    kept,
+    refusal,
+    putAway,
+    change,
+    takeTheirs,
+    keepMine,
+    keepBoth,
+    bringBack,
+    currentVersion: () => version,
+  }
+}
+
+/** Why the server refuses it, to be read after “Not saved:”. */
+function reason({ response }: ApiProblem): string {
+  const first = response.problems[0]
+  return first ? `${first.field || 'the formula'} ${first.rule}` : response.detail || response.title
 }

@@ -1,15 +1,14 @@
 <script setup lang="ts">
 import type { Formula } from '@/api/client'
 import ChoiceField from '@/bench/ChoiceField.vue'
-import { STATES } from '@/bench/saveStates'
-import type { SaveState } from '@/bench/useStoredFormula'
 import StationBar from '@/look/StationBar.vue'
 
 defineProps<{
   id: string
   formula: Formula
   formulas: { id: string; name: string }[]
-  state: SaveState
+  /** How it stands with saving, in words. */
+  state: string
   canUndo: boolean
   canRedo: boolean
 }>()
@@ -28,7 +27,7 @@ const emit = defineEmits<{ open: [id: string]; undo: []; redo: []; print: [] }>(
       :options="formulas.filter((f) => f.id !== id).map((f) => ({ value: f.id, label: f.name || 'Unnamed' }))"
       @update:model-value="emit('open', $event)"
     />
-    <span class="state" role="status">{{ STATES[state] }}</span>
+    <span class="state" role="status">{{ state }}</span>
     <span class="buttons">
       <a-button :disabled="!canUndo" title="Undo (Ctrl+Z)" @click="emit('undo')">Undo</a-button>
       <a-button :disabled="!canRedo" title="Redo (Ctrl+Shift+Z)" @click="emit('redo')">Redo</a-button>

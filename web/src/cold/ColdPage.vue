@@ -5,11 +5,13 @@ import { useRoute, useRouter } from 'vue-router'
 import { api, type Evidence, type Formula, type WhatIfRow } from '@/api/client'
 import ConflictNotice from '@/bench/ConflictNotice.vue'
 import EvidenceDrawer from '@/bench/EvidenceDrawer.vue'
+import { stateWords } from '@/bench/saveStates'
 import { provideSheet } from '@/bench/sheet'
 import SheetText from '@/bench/SheetText.vue'
 import TheLine from '@/bench/TheLine.vue'
 import { useAnswer } from '@/bench/useAssessment'
 import { useDocument } from '@/bench/useDocument'
+import { useFormulas } from '@/bench/useFormulas'
 import VerdictList from '@/bench/VerdictList.vue'
 import { degrees as written } from '@/look/degrees'
 import ColdBar from './ColdBar.vue'
@@ -31,10 +33,10 @@ const router = useRouter()
 const id = computed(() => String(route.params.id))
 const { data: larder } = useQuery({ queryKey: ['larder'], queryFn: api.larder, staleTime: Infinity })
 const { data: kitchen } = useQuery({ queryKey: ['kitchen'], queryFn: api.kitchen, staleTime: 60_000 })
-const { data: formulas } = useQuery({ queryKey: ['formulas'], queryFn: api.formulas })
+const formulas = useFormulas()
 const { stored, history, change, undo, redo } = useDocument(id)
 const { formula, state } = stored
-const { answer: chill, problems, stale, unreachable } = useAnswer(formula, api.chill)
+const { answer: chill, problems, stale, unreachable, failure } = useAnswer(formula, api.chill)
 const uncertainty = useUncertainty(formula, chill)
 provideSheet({ formula: () => formula.value as Formula, problems: () => problems.value, change })
 
@@ -106,8 +108,8 @@ async function keepBoth() {
     <ColdBar
       :id="id"
       :formula="formula"
-      :formulas="formulas ?? []"
-      :state="state"
+      :formulas="formulas"
+      :state="stateWords(state, stored.kept.value, stored.refusal.value)"
       :can-undo="history.canUndo.value"
       :can-redo="history.canRedo.value"
       @open="open"
@@ -123,7 +125,13 @@ async function keepBoth() {
         @mine="stored.keepMine"
         @both="keepBoth"
       />
-      <TheLine :line="chill?.line ?? []" :problems="problems" :stale="stale" :unreachable="unreachable" />
+      <TheLine
+        :line="chill?.line ?? []"
+        :problems="problems"
+        :stale="stale"
+        :unreachable="unreachable"
+        :failure="failure"
+      />
       <div v-if="chill && film && now" class="columns" :class="{ old: stale }">
         <div class="panel cut">
           <FieldCut

@@ -80,7 +80,7 @@ function addOwn(chosen: string) {
     mould: [{ path: '/mould/mould', value: chosen }],
     cooler: [
       { path: '/cooler/cooler', value: chosen },
-      { path: '/cooler/air', value: `${cooler?.airC ?? 4} °C` },
+      { path: '/cooler/air', value: degrees(cooler?.airC ?? 4, props.fahrenheit) },
     ],
     pour: [{ path: `${at}/pourTemperature`, value: chosen }],
     dose: [{ path: `${at}/gel/amount`, value: chosen }],

@@ -26,14 +26,20 @@ export function useSearch() {
     running.value = true
     let best: { way: Way; row: WhatIfRow } | undefined
     try {
-      const [present] = await api.whatIf(formula, [{ label: 'As it is', changes: [] }], by, mine.signal)
+      const [present] = await api.whatIf(
+        formula,
+        [{ label: 'As it is', changes: [] }],
+        by,
+        mine.signal,
+        'search',
+      )
       if (present?.answer.meets) {
         said.value = `As it is: ${present.answer.goal.toLowerCase()} ${present.answer.goalClock}.`
         return
       }
       for (let i = 0; i < ways.length; i += TOGETHER) {
         const some = ways.slice(i, i + TOGETHER)
-        const rows = await api.whatIf(formula, some, by, mine.signal)
+        const rows = await api.whatIf(formula, some, by, mine.signal, 'search')
         for (const [k, row] of rows.entries()) {
           tried.value++
           const way = some[k] as Way

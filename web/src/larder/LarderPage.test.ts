@@ -53,6 +53,7 @@ const own = [
     version: 2,
     entry: { id: 'own-cellar', kind: 'cooler', fields: { name: 'Cellar' } },
     usedBy: ['Fig slice', 'Plum sabayon'],
+    uses: 2,
   },
 ]
 const kitchen = { version: 5, settings: { currency: 'EUR', prices: 'agar = 90' } } as unknown as Kitchen

@@ -3,7 +3,7 @@ import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { Modal } from 'ant-design-vue'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { api, ApiProblem } from '@/api/client'
+import { api, ApiProblem, type OwnEntry } from '@/api/client'
 import TypedField from '@/bench/TypedField.vue'
 import StationBar from '@/look/StationBar.vue'
 import MouldCut from './MouldCut.vue'
@@ -20,6 +20,7 @@ const { data: larder } = useQuery({ queryKey: ['larder'], queryFn: api.larder })
 const { data: kitchen } = useQuery({ queryKey: ['kitchen'], queryFn: api.kitchen })
 const { data: own } = useQuery({ queryKey: ['own'], queryFn: api.ownEntries })
 
+const fahrenheit = computed(() => kitchen.value?.settings.temperature === 'fahrenheit')
 const shelf = computed(() => SHELVES.find((s) => s.path === route.params.shelf) ?? SHELVES[0])
 const search = ref('')
 const chosen = ref('')
@@ -31,11 +32,13 @@ watch(shelf, () => {
   editing.value = adding.value = false
 })
 
-const items = computed(() => (larder.value ? itemsOf(larder.value, shelf.value.id, search.value) : []))
+const items = computed(() =>
+  larder.value ? itemsOf(larder.value, shelf.value.id, search.value, fahrenheit.value) : [],
+)
 const groups = computed(() => [...new Set(items.value.map((i) => i.group))])
 const shown = computed(() => items.value.find((i) => i.id === chosen.value) ?? items.value[0])
 const facts = computed(() =>
-  larder.value && shown.value ? factsOf(larder.value, shelf.value.id, shown.value.id) : [],
+  larder.value && shown.value ? factsOf(larder.value, shelf.value.id, shown.value.id, fahrenheit.value) : [],
 )
 const mould = computed(() =>
   shelf.value.id === 'mould' ? larder.value?.moulds.find((m) => m.id === shown.value?.id) : undefined,
@@ -128,12 +131,16 @@ function choose(id: string) {
   editing.value = adding.value = false
 }
 
+/** The formulas that use an entry: the first by name, of the others how many. */
+function usedBy({ usedBy: names, uses }: OwnEntry): string {
+  const more = uses - names.length
+  return names.join(', ') + (more > 0 ? ` and ${more} more` : '')
+}
+
 function remove() {
   const mine = entry.value
   if (!mine) return
-  const used = mine.usedBy.length
-    ? `It is used by ${mine.usedBy.join(', ')}; there it will be unknown.`
-    : 'No formula uses it.'
+  const used = mine.uses ? `It is used by ${usedBy(mine)}; there it will be unknown.` : 'No formula uses it.'
   Modal.confirm({
     title: `Take “${mine.entry.fields.name}” out of the larder?`,
     content: used,
@@ -227,7 +234,7 @@ function remove() {
               </template>
               <template v-if="entry">
                 <dt>Used by</dt>
-                <dd>{{ entry.usedBy.join(', ') || 'no formula yet' }}</dd>
+                <dd>{{ usedBy(entry) || 'no formula yet' }}</dd>
               </template>
             </dl>
             <form v-if="priced" class="price" @submit.prevent="keepPrice">

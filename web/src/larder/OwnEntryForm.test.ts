@@ -32,6 +32,7 @@ const entry = {
   version: 4,
   entry: { id: 'own-honey', kind: 'ingredient', fields: { name: 'Heath honey', sugars: '80' } },
   usedBy: [],
+  uses: 0,
 } as unknown as OwnEntry
 const problem = (path: string, field: string, rule: string) => ({
   code: 'c',

@@ -1,4 +1,5 @@
 import type { Larder } from '@/api/client'
+import { degrees } from '@/look/degrees'
 
 /** The shelves of the larder; an id is also the kind of an own entry. */
 export const SHELVES = [
@@ -21,12 +22,14 @@ export interface Item {
 const plain = (value: number, decimals: number) => String(Number(value.toFixed(decimals)))
 
 /** What stands on a shelf, narrowed by what is searched for. */
-export function itemsOf(larder: Larder, shelf: Shelf, search: string): Item[] {
+export function itemsOf(larder: Larder, shelf: Shelf, search: string, fahrenheit = false): Item[] {
   const wanted = search.trim().toLowerCase()
-  return all(larder, shelf).filter((i) => `${i.name} ${i.group} ${i.brief}`.toLowerCase().includes(wanted))
+  return all(larder, shelf, fahrenheit).filter((i) =>
+    `${i.name} ${i.group} ${i.brief}`.toLowerCase().includes(wanted),
+  )
 }
 
-function all(larder: Larder, shelf: Shelf): Item[] {
+function all(larder: Larder, shelf: Shelf, fahrenheit: boolean): Item[] {
   switch (shelf) {
     case 'ingredient':
       return larder.ingredients.map((i) => ({
@@ -46,7 +49,7 @@ function all(larder: Larder, shelf: Shelf): Item[] {
         id: g.id,
         name: g.name,
         group: g.agent,
-        brief: g.bloom ? `${plain(g.bloom, 0)} Bloom` : `sets at ${plain(g.setsC, 0)} °C`,
+        brief: g.bloom ? `${plain(g.bloom, 0)} Bloom` : `sets at ${degrees(g.setsC, fahrenheit)}`,
         own: g.own,
       }))
     case 'mould':
@@ -62,7 +65,7 @@ function all(larder: Larder, shelf: Shelf): Item[] {
         id: c.id,
         name: c.name,
         group: '',
-        brief: `${plain(c.airC, 0)} °C`,
+        brief: degrees(c.airC, fahrenheit),
         own: c.own,
       }))
   }
@@ -83,7 +86,7 @@ const RELEASES: Record<string, string> = {
 const DIETS: Record<string, string> = { vegetarian: 'yes', ask: 'some makes are not: ask', not: 'no' }
 
 /** Everything known about a thing, its source last. */
-export function factsOf(larder: Larder, shelf: Shelf, id: string): Fact[] {
+export function factsOf(larder: Larder, shelf: Shelf, id: string, fahrenheit = false): Fact[] {
   const allergen = (key: string) => larder.allergens.find((a) => a.id === key)?.name ?? key
   const facts: Fact[] = []
   const add = (name: string, value: string) => value && facts.push({ name, value })
@@ -106,8 +109,8 @@ export function factsOf(larder: Larder, shelf: Shelf, id: string): Fact[] {
     add('Strength', g.bloom ? `${plain(g.bloom, 0)} Bloom` : '')
     add('Sold as', g.sheetG ? `sheets of ${plain(g.sheetG, 2)} g` : 'powder')
     add('One packet', g.packetG ? `${plain(g.packetG, 1)} g` : '')
-    add('Sets below', g.bloom ? '' : `${plain(g.setsC, 0)} °C`)
-    add(g.bloom ? 'No gel of it lasts above' : 'Melts at', `${plain(g.meltsC, 1)} °C`)
+    add('Sets below', g.bloom ? '' : degrees(g.setsC, fahrenheit))
+    add(g.bloom ? 'No gel of it lasts above' : 'Melts at', degrees(g.meltsC, fahrenheit, 1))
     add('As firm as', g.bloom ? '' : `${plain(g.likeGelatin, 1)} times as much 200 Bloom gelatin`)
     add('From', g.origin)
     add('Contains', g.allergens.map(allergen).join(', '))
@@ -126,7 +129,7 @@ export function factsOf(larder: Larder, shelf: Shelf, id: string): Fact[] {
   } else {
     const c = larder.coolers.find((x) => x.id === id)
     if (!c) return []
-    add('Usual air', `${plain(c.airC, 0)} °C`)
+    add('Usual air', degrees(c.airC, fahrenheit))
     add('Takes heat from the sides', `${plain(c.h, 0)} W/m2K`)
     add('From below', `${plain(c.hBase, 0)} W/m2K`)
     add('Can take away', c.powerW ? `${plain(c.powerW, 0)} W` : 'as much as comes')

@@ -2,7 +2,8 @@
 import type { LoggedBatch } from '@/api/client'
 import { outcomeWords } from './outcomes'
 
-defineProps<{ batches: LoggedBatch[] }>()
+/** The latest of them, and how many there are in all. */
+defineProps<{ batches: LoggedBatch[]; total: number }>()
 const emit = defineEmits<{ remove: [id: string] }>()
 
 const day = (text: string) =>
@@ -63,11 +64,12 @@ function gapWords(batch: LoggedBatch): string {
         </div>
         <div>
           <dt>Dose</dt>
-          <dd>{{ batch.document.components[0]?.gel.amount }}</dd>
+          <dd>{{ batch.dose || 'none' }}</dd>
         </div>
       </dl>
       <p v-if="batch.note">{{ batch.note }}</p>
     </li>
+    <li v-if="total > batches.length" class="none">And {{ total - batches.length }} earlier ones.</li>
   </ol>
 </template>
 

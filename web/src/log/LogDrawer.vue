@@ -24,7 +24,7 @@ const open = defineModel<boolean>('open', { required: true })
 
 const queries = useQueryClient()
 const key = computed(() => ['batches', props.formulaId])
-const { data: batches } = useQuery({
+const { data: log } = useQuery({
   queryKey: key,
   queryFn: () => api.batches(props.formulaId),
   enabled: open,
@@ -127,7 +127,7 @@ function write() {
       <a-button type="primary" html-type="submit" :loading="add.isPending.value">Put it in the log</a-button>
     </form>
     <h2 class="section-title">Predicted beside what came out</h2>
-    <BatchList v-if="batches" :batches="batches" @remove="removing.mutate($event)" />
+    <BatchList v-if="log" :batches="log.batches" :total="log.total" @remove="removing.mutate($event)" />
   </SideSheet>
 </template>
 

@@ -37,7 +37,10 @@ describe('a sum', () => {
   beforeEach(() => {
     vi.spyOn(api, 'sums').mockResolvedValue(SUMS as never)
     vi.spyOn(api, 'larder').mockResolvedValue(LARDER)
-    vi.spyOn(api, 'formulas').mockResolvedValue([{ id: 'f', name: 'Fig slice' }] as never)
+    vi.spyOn(api, 'formulas').mockResolvedValue({
+      formulas: [{ id: 'f', name: 'Fig slice' }],
+      total: 1,
+    } as never)
     vi.spyOn(api, 'kitchen').mockResolvedValue({ version: 1, settings: undefined } as never)
     vi.spyOn(api, 'answerSum').mockImplementation((id, fields) =>
       Promise.resolve(answered(`${id} ${JSON.stringify(fields)}`) as never),

@@ -4,6 +4,7 @@ import { computed, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, ApiProblem, type Component, type Evidence, type Problem, type SumAnswer } from '@/api/client'
 import ChoiceField from '@/bench/ChoiceField.vue'
+import { useFormulas } from '@/bench/useFormulas'
 import { addComponent, blankFormula, freeId } from '@/bench/document'
 import EvidenceDrawer from '@/bench/EvidenceDrawer.vue'
 import TypedField from '@/bench/TypedField.vue'
@@ -15,7 +16,7 @@ const router = useRouter()
 const queries = useQueryClient()
 const { data: sums } = useQuery({ queryKey: ['sums'], queryFn: api.sums, staleTime: Infinity })
 const { data: larder } = useQuery({ queryKey: ['larder'], queryFn: api.larder, staleTime: Infinity })
-const { data: formulas } = useQuery({ queryKey: ['formulas'], queryFn: api.formulas })
+const formulas = useFormulas()
 const { data: kitchen } = useQuery({ queryKey: ['kitchen'], queryFn: api.kitchen, staleTime: 60_000 })
 
 const sum = computed(() => sums.value?.find((s) => s.id === route.params.sum) ?? sums.value?.[0])
@@ -182,7 +183,7 @@ async function putInto(formulaId: string, made: Component): Promise<string> {
             hidden-label
             label="Put it into a dessert"
             placeholder="Put it on top of…"
-            :options="(formulas ?? []).map((f) => ({ value: f.id, label: f.name || 'Unnamed' }))"
+            :options="formulas.map((f) => ({ value: f.id, label: f.name || 'Unnamed' }))"
             @update:model-value="use($event)"
           />
         </div>

@@ -2,11 +2,15 @@ package com.deftchill.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.deftchill.server.support.Api;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
+import tools.jackson.databind.node.ArrayNode;
 
 /** What a cook does on the Bench, each errand on a formula of its own. */
 class BenchErrandsTest extends Errands {
@@ -97,9 +101,10 @@ class BenchErrandsTest extends Errands {
 
         bench.page().keyboard().press("ArrowDown");
         assertThat(entries.first()).isFocused();
-        bench.page().keyboard().press("ArrowDown");
-        bench.page().keyboard().press("ArrowDown");
-        assertThat(entries.nth(2)).isFocused();
+        for (int i = 0; i < 3; i++) {
+            bench.page().keyboard().press("ArrowDown");
+        }
+        assertThat(entries.nth(3)).isFocused();
         bench.page().keyboard().press("Enter");
         assertThat(bench.dialog()).containsText("Name for the present state");
         assertThat(menu).isHidden();
@@ -195,5 +200,104 @@ class BenchErrandsTest extends Errands {
                 .getByText("in glass", new Page.GetByTextOptions().setExact(true))
                 .click();
         assertThat(bench.line()).not().containsText("turned out");
+    }
+
+    @Test
+    void aClearedFieldOfAFoldedComponentIsNamedAndNothingIsGreen() {
+        var bench = new Bench(browser.window(formula("hurried-apricot-mousse")));
+        for (var field : new String[] {"Dose", "Bloom water"}) {
+            var typed = bench.field(field).inputValue();
+            bench.field(field).fill("");
+            assertThat(bench.line()).containsText("is missing: write an amount");
+            assertThat(bench.line()).not().hasClass(Pattern.compile("answered"));
+            bench.field(field).fill(typed);
+            assertThat(bench.line()).not().containsText("is missing");
+        }
+    }
+
+    @Test
+    void anAnswerThatIsNoneIsSaidAndAskedForAgain() {
+        var bench = new Bench(browser.window(formula("pear-bay")));
+        assertThat(bench.line()).hasClass(Pattern.compile("answered"));
+        bench.page()
+                .route(
+                        "**/api/assessments",
+                        route -> route.fulfill(new Route.FulfillOptions()
+                                .setStatus(500)
+                                .setContentType("application/problem+json")
+                                .setBody(
+                                        "{\"code\":\"our-own-error\",\"title\":\"Something of ours broke\",\"status\":500,"
+                                                + "\"detail\":\"It is in the log.\",\"problems\":[]}")));
+        bench.field("Amount of Sugar").fill("96 g");
+        assertThat(bench.line()).containsText("Something of ours broke. It is in the log. Asking again.");
+        assertThat(bench.line()).containsText("Sets by");
+        assertThat(bench.line()).not().hasClass(Pattern.compile("answered"));
+
+        bench.page().unroute("**/api/assessments");
+        assertThat(bench.line()).not().containsText("broke");
+        assertThat(bench.line()).hasClass(Pattern.compile("answered"));
+    }
+
+    @Test
+    void whatACrashedWindowHadNotSavedIsFoundAgain() {
+        var path = formula("pear-bay");
+        var crashed = new Bench(browser.window(path));
+        var other = new Bench(browser.window(path));
+        crashed.page().route("**/api/formulas/*", Route::abort);
+        crashed.field("Amount of Sugar").fill("87 g");
+        assertThat(crashed.status()).containsText("Not saved yet");
+        other.page().reload();
+        assertThat(other.field("Amount of Sugar")).hasValue("95 g");
+
+        crashed.page().close();
+        other.page().reload();
+        assertThat(other.field("Amount of Sugar")).hasValue("87 g");
+        assertThat(other.status()).hasText("Saved");
+    }
+
+    @Test
+    void aFormulaWithALogIsPutAwayFoundAndBroughtBack() {
+        var path = formula("pear-bay");
+        var id = path.substring(path.lastIndexOf('/') + 1);
+        var bench = new Bench(browser.window(path));
+        bench.field("Name of the formula").fill("Pear that was made");
+        assertThat(bench.status()).hasText("Saved");
+        var made =
+                Api.json().put("madeOn", "2026-11-20").put("pouredAt", "14:00").put("outcome", "CLEAN");
+        made.set("document", Api.demo("pear-bay"));
+        api.post("/api/formulas/" + id + "/batches", made.toString());
+
+        bench.menu("Delete or put away…");
+        bench.dialog()
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Delete"))
+                .click();
+        assertThat(bench.page()).not().hasURL(Pattern.compile(id));
+        bench.menu("Find a formula…");
+        bench.field("Part of its name").fill("that was made");
+        assertThat(bench.dialog()).containsText("None of this name");
+        bench.field("those put away").check();
+        bench.button("Pear that was made").click();
+        assertThat(bench.page()).hasURL(Pattern.compile(id));
+        bench.button("Bring it back").click();
+        assertThat(bench.page().getByText("This formula is put away")).isHidden();
+        assertThat(bench.status()).hasText("Saved");
+    }
+
+    @Test
+    void theCooksWordsStayWithTheirFruit() {
+        var document = Api.demo("pear-bay");
+        var lines = (ArrayNode) document.at("/components/0/lines");
+        for (var fruit : List.of("kiwi-raw", "pineapple-raw")) {
+            lines.addObject().put("ingredient", fruit).put("amount", "40 g").put("treatment", "heated");
+        }
+        var bench = new Bench(browser.window(formula(document)));
+        bench.menu("Method, in your words…");
+        var words = bench.page().getByLabel("Heat the Pineapple puree");
+        words.fill("Simmer the pineapple with a bay leaf.");
+        assertThat(bench.status()).hasText("Saved");
+        bench.page().keyboard().press("Escape");
+        bench.button("Remove Kiwi puree").click();
+        bench.menu("Method, in your words…");
+        assertThat(words).hasValue("Simmer the pineapple with a bay leaf.");
     }
 }

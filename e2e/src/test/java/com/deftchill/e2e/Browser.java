@@ -60,17 +60,27 @@ final class Browser implements AutoCloseable {
 
     /** A window on an address of the product; errors on its page fail the test at the end. */
     Page window(String path) {
+        var page = watched();
+        page.navigate(address + path);
+        page.waitForSelector("[data-testid=line] p:not(.working)");
+        return page;
+    }
+
+    /** A new page; its errors, and whatever its policy for contents has stopped, fail the test at the end. */
+    private Page watched() {
         var page = context.newPage();
         page.onPageError(errors::add);
-        page.navigate(address + path);
-        page.waitForSelector("[data-testid=line] p");
+        page.onConsoleMessage(message -> {
+            if (message.text().contains("Content Security Policy")) {
+                errors.add(message.text());
+            }
+        });
         return page;
     }
 
     /** A window on a page without a line. */
     Page page(String path) {
-        var page = context.newPage();
-        page.onPageError(errors::add);
+        var page = watched();
         page.navigate(address + path);
         return page;
     }

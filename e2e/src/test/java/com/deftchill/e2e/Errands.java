@@ -6,6 +6,7 @@ import com.deftchill.server.support.RunningServer.Server;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
 
 /** What every errand begins and ends with: a browser of its own, and formulas of its own made from the samples. */
 @ExtendWith(RunningServer.class)
@@ -26,8 +27,13 @@ abstract class Errands {
 
     /** The address of a new formula made from a sample. */
     String formula(String demo) {
+        return formula(Api.demo(demo));
+    }
+
+    /** The address of a new formula. */
+    String formula(JsonNode document) {
         return "/bench/"
-                + api.post("/api/formulas", Api.demo(demo).toString())
+                + api.post("/api/formulas", document.toString())
                         .json()
                         .at("/id")
                         .asString();

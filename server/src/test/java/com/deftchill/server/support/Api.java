@@ -91,6 +91,11 @@ public final class Api {
         }
     }
 
+    /** An empty JSON object. */
+    public static ObjectNode json() {
+        return JSON.createObjectNode();
+    }
+
     /** Sends text of another kind than JSON. */
     public Answer postText(String path, String body, String contentType) {
         return send(request(path).header("Content-Type", contentType).POST(HttpRequest.BodyPublishers.ofString(body)));
