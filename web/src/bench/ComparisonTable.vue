@@ -21,7 +21,7 @@ defineProps<{ comparison: Comparison; before: string; after: string }>()
       <tr v-if="!comparison.changes.length">
         <td colspan="3" class="none">Nothing: both are written alike.</td>
       </tr>
-      <tr v-for="row in comparison.changes" :key="row.name" class="differs">
+      <tr v-for="row in comparison.changes" :key="row.key" class="differs">
         <th>{{ row.name }}</th>
         <td>{{ row.before || '–' }}</td>
         <td>{{ row.after || '–' }}</td>
@@ -34,7 +34,7 @@ defineProps<{ comparison: Comparison; before: string; after: string }>()
         <td>{{ comparison.before }}</td>
         <td>{{ comparison.after }}</td>
       </tr>
-      <tr v-for="row in comparison.figures" :key="row.name" :class="{ differs: row.differs }">
+      <tr v-for="row in comparison.figures" :key="row.key" :class="{ differs: row.differs }">
         <th>{{ row.name }}</th>
         <td>{{ row.before || '–' }}</td>
         <td>{{ row.after || '–' }}</td>

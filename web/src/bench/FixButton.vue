@@ -59,7 +59,7 @@ const differing = () => preview.value?.figures.filter((row) => row.differs) ?? [
               </tr>
             </thead>
             <tbody>
-              <tr v-for="row in differing()" :key="row.name">
+              <tr v-for="row in differing()" :key="row.key">
                 <th>{{ row.name }}</th>
                 <td>{{ row.before || '–' }}</td>
                 <td>

@@ -105,7 +105,7 @@ function take() {
           </tr>
         </thead>
         <tbody>
-          <tr v-for="line in scaled.lines" :key="line.name">
+          <tr v-for="(line, i) in scaled.lines" :key="i">
             <th>{{ line.name }}</th>
             <td>{{ grams(line.nowG) }}</td>
             <td>{{ grams(line.exactG) }}</td>
@@ -127,7 +127,7 @@ function take() {
           </tr>
         </thead>
         <tbody>
-          <tr v-for="row in scaled.figures" :key="row.name" :class="{ differs: row.differs }">
+          <tr v-for="row in scaled.figures" :key="row.key" :class="{ differs: row.differs }">
             <th>{{ row.name }}</th>
             <td>{{ row.before || '–' }}</td>
             <td>{{ row.after || '–' }}</td>

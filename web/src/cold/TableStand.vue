@@ -154,7 +154,7 @@ const spans = computed(() => {
       class="slider"
     />
     <div class="spans" aria-hidden="true">
-      <div v-for="span in spans" :key="span.name" class="track">
+      <div v-for="(span, i) in spans" :key="i" class="track">
         <i
           :class="span.kind"
           :style="{ left: `${span.from}%`, width: `${Math.min(100 - span.from, span.width)}%` }"

@@ -112,7 +112,7 @@ function key(event: KeyboardEvent) {
         <text v-for="s in [0, 50, 100]" :key="s" :x="LEFT + plotWidth + 6" :y="yF(s) + 4">{{ s }}</text>
       </g>
       <path :d="air" class="air" />
-      <g v-for="course in courses" :key="course.name">
+      <g v-for="(course, i) in courses" :key="i">
         <path :d="course.warm" class="warm" />
         <path :d="course.firm" class="firm" />
       </g>
@@ -124,7 +124,7 @@ function key(event: KeyboardEvent) {
         <path :d="pointPath.warm" class="point warm" />
         <path :d="pointPath.firm" class="point firm" />
       </g>
-      <g v-for="limit in limits" :key="limit.label" class="limit" :class="{ broken: !limit.kept }">
+      <g v-for="(limit, i) in limits" :key="i" class="limit" :class="{ broken: !limit.kept }">
         <path :d="`M${limit.at} ${top + 2}V${limit.y}H${limit.at - 26}`" />
         <text
           :x="limit.at + (limit.at + 110 > width ? -30 : 4)"

@@ -21,6 +21,9 @@ const picked = ref<string[]>([])
 const rows = shallowRef<WhatIfRow[]>([])
 const trouble = ref('')
 const all = computed(() => [...own.value, ...ways.value])
+/** A way is what it changes: two may be called alike. */
+const keyOf = (way: Way) => JSON.stringify(way.changes)
+const chosen = shallowRef<Way[]>([])
 let asked = 0
 
 /** Another document has other ways; what is compared is compared anew. */
@@ -49,11 +52,13 @@ const letter = (i: number) => String.fromCharCode(64 + i)
 let comparing = 0
 async function compare() {
   const mine = ++comparing
-  const chosen = all.value.filter((w) => picked.value.includes(w.label))
+  const compared = all.value.filter((w) => picked.value.includes(keyOf(w)))
   const found = await api
-    .whatIf(props.formula, [{ label: 'As it is', changes: [] }, ...chosen])
+    .whatIf(props.formula, [{ label: 'As it is', changes: [] }, ...compared])
     .catch(() => undefined)
-  if (mine === comparing && found) rows.value = found
+  if (mine !== comparing || !found) return
+  chosen.value = compared
+  rows.value = found
 }
 
 const KINDS = [
@@ -89,17 +94,16 @@ function addOwn(chosen: string) {
   const label =
     { mould: name, cooler: name, pour: `Poured at ${name}`, dose: `${name} of gelling agent` }[kind.value] ??
     name
-  own.value = [
-    { group: kind.value, label, cost: 0, changes: made[kind.value] ?? [] },
-    ...own.value.filter((w) => w.label !== label),
-  ]
-  picked.value = [...picked.value.filter((l) => l !== label), label].slice(-MOST)
+  const way = { group: kind.value, label, cost: 0, changes: made[kind.value] ?? [] }
+  const key = keyOf(way)
+  own.value = [way, ...own.value.filter((w) => keyOf(w) !== key)]
+  picked.value = [...picked.value.filter((k) => k !== key), key].slice(-MOST)
   value.value = ''
 }
 
 function take(way: Way) {
   sheet.change(takeFix(props.formula, { label: way.label, effect: '', changes: way.changes }), '')
-  picked.value = picked.value.filter((l) => l !== way.label)
+  picked.value = picked.value.filter((key) => key !== keyOf(way))
 }
 
 const by = ref('19:00')
@@ -145,7 +149,7 @@ const short = (clock?: string) => shortClock(clock) || 'never'
           </tr>
         </thead>
         <tbody>
-          <tr v-for="(row, i) in rows" :key="row.label" :class="{ present: i === 0 }">
+          <tr v-for="(row, i) in rows" :key="i" :class="{ present: i === 0 }">
             <th scope="row">
               <b v-if="i > 0" class="letter">{{ letter(i) }}</b> {{ row.label }}
               <button
@@ -153,7 +157,7 @@ const short = (clock?: string) => shortClock(clock) || 'never'
                 type="button"
                 class="link-like"
                 :aria-label="`Take: ${row.label}`"
-                @click="take(all.find((w) => w.label === row.label) as Way)"
+                @click="take(chosen[i - 1] as Way)"
               >
                 take it
               </button>
@@ -178,12 +182,12 @@ const short = (clock?: string) => shortClock(clock) || 'never'
     </div>
     <fieldset>
       <legend>Compare with</legend>
-      <label v-for="way in all" :key="way.label">
+      <label v-for="way in all" :key="keyOf(way)">
         <input
           v-model="picked"
           type="checkbox"
-          :value="way.label"
-          :disabled="picked.length >= MOST && !picked.includes(way.label)"
+          :value="keyOf(way)"
+          :disabled="picked.length >= MOST && !picked.includes(keyOf(way))"
         />
         {{ way.label }}
       </label>

@@ -2,6 +2,8 @@ package com.deftchill.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.deftchill.core.kitchen.KitchenReader;
+import com.deftchill.core.kitchen.WrittenKitchen;
 import com.deftchill.server.support.Api;
 import com.deftchill.server.support.Api.Answer;
 import com.deftchill.server.support.RunningServer;
@@ -13,11 +15,11 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
@@ -30,6 +32,8 @@ class NeighbourhoodApiTest {
     private static final int PAIRS = Integer.getInteger("deftchill.pairs", 400);
     private static final int CHILLS = 150;
     private static final long SEED = 20_261_126L;
+
+    private static final JsonMapper JSON = JsonMapper.builder().build();
 
     private Api api;
 
@@ -95,6 +99,75 @@ class NeighbourhoodApiTest {
         assertThat(wrong).as("seed %d", SEED).isEmpty();
     }
 
+    /** The other places where something is typed: own entries, sums, scaling, the kitchen's settings. */
+    @Test
+    void everyEditOfWhatElseIsTypedIsAnsweredOrItsProblemsAreNamed() {
+        var wrong = new ArrayList<String>();
+        int asked = 0;
+        for (var kind : api.get("/api/larder").json().at("/ownKinds")) {
+            var fields = Api.json();
+            kind.at("/fields").forEach(field -> fields.put(field.at("/key").asString(), typical(field)));
+            var question = Api.json().put("kind", kind.at("/id").asString());
+            asked += tried("/api/larder/own/preview", question, fields, wrong);
+        }
+        for (var sum : api.get("/api/sums").json()) {
+            var fields = Api.json();
+            sum.at("/fields")
+                    .forEach(field -> fields.put(
+                            field.at("/name").asString(), field.at("/example").asString()));
+            asked += tried("/api/sums/" + sum.at("/id").asString(), Api.json(), fields, wrong);
+        }
+        for (var demo : List.of("pear-bay", "buckthorn-cheesecake")) {
+            var wish = Api.json()
+                    .put("mould", "ramekin")
+                    .put("count", "6")
+                    .put("total", "2 kg")
+                    .put("fill", "5 mm");
+            var question = Api.json();
+            question.set("document", Api.demo(demo));
+            asked += tried("/api/scalings", question, wish, "wish", wrong);
+        }
+        System.out.println("other edits: " + asked);
+        assertThat(wrong).isEmpty();
+    }
+
+    private static String typical(JsonNode field) {
+        var standard = field.at("/standard").asString();
+        double between = (field.at("/least").asDouble() + field.at("/most").asDouble()) / 20;
+        return standard.isEmpty() ? Double.toString(between) : standard;
+    }
+
+    private int tried(String path, ObjectNode question, ObjectNode fields, List<String> wrong) {
+        return tried(path, question, fields, "fields", wrong);
+    }
+
+    /** Asks with each field changed in each way; how often. */
+    private int tried(String path, ObjectNode question, ObjectNode fields, String name, List<String> wrong) {
+        int asked = 0;
+        for (var field : fields.propertyNames()) {
+            for (var changed : changed(fields.at("/" + field).asString())) {
+                var typed = (question.deepCopy()).set(name, fields.deepCopy().put(field, changed));
+                wrong.addAll(wrong(api.post(path, typed.toString()), new Edit(path, "/" + field, changed)));
+                asked++;
+            }
+        }
+        return asked;
+    }
+
+    @Test
+    void everyEditOfTheKitchensSettingsIsUnderstoodOrItsProblemsAreNamed() {
+        var settings = Api.demo("kitchen");
+        for (var field : settings.propertyNames()) {
+            for (var text : changed(settings.at("/" + field).asString())) {
+                var typed = settings.deepCopy().put(field, text);
+                var reading = KitchenReader.read(JSON.treeToValue(typed, WrittenKitchen.class));
+                assertThat(reading.kitchen().isPresent() || !reading.problems().isEmpty())
+                        .as(field + " " + text)
+                        .isTrue();
+            }
+        }
+    }
+
     private Answer answer(String path, Edit... edits) {
         var document = Api.demo(edits[0].demo());
         Arrays.stream(edits).forEach(edit -> edit.on(document));
@@ -136,13 +209,16 @@ class NeighbourhoodApiTest {
 
     private static void leaf(String demo, String at, JsonNode child, List<Edit> edits) {
         leaves(demo, at, child, edits);
-        if (!child.isString() || child.asString().isEmpty()) {
+        // Ids of lines are nobody's typing.
+        if (!child.isString() || child.asString().isEmpty() || at.matches(".*/lines/\\d+/id")) {
             return;
         }
-        var text = child.asString();
-        Stream.of("", text.substring(0, text.length() / 2), text + text, "x", "NaN", "1e9")
-                .map(changed -> new Edit(demo, at, changed))
-                .forEach(edits::add);
+        changed(child.asString()).forEach(text -> edits.add(new Edit(demo, at, text)));
+    }
+
+    /** A text cleared, cut short, typed twice, or something else in its place. */
+    private static List<String> changed(String text) {
+        return List.of("", text.substring(0, text.length() / 2), text + text, "x", "NaN", "1e9");
     }
 
     static List<String> demos() {

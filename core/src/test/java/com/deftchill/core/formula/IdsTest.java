@@ -1,10 +1,15 @@
 package com.deftchill.core.formula;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 
+import com.deftchill.core.Formulas;
+import com.deftchill.core.Kitchens;
+import com.deftchill.core.batch.BatchReader;
 import com.deftchill.core.formula.WrittenFormula.Component;
 import com.deftchill.core.formula.WrittenFormula.Line;
 import com.deftchill.core.formula.WrittenFormula.OwnStep;
+import com.deftchill.core.verdict.Problem;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -72,5 +77,14 @@ class IdsTest {
         var formula = new WrittenFormula(
                 4, "x", "", "", "", List.of(plain, plain.withId("cream"), plain), null, null, "", List.of());
         assertThat(formula.components()).extracting(Component::id).containsExactly("cream-2", "cream", "cream-3");
+    }
+
+    @Test
+    void twoLinesOfOneIdAreAProblem() {
+        var twice = List.of(line("l1", "pears"), line("l1", "sugar"));
+        var formula = Formulas.withLines(Formulas.pear(), twice);
+        assertThat(BatchReader.read(formula, Kitchens.STANDARD).problems())
+                .extracting(Problem::code, Problem::path)
+                .contains(tuple("line-id-twice", "/components/0/lines/1/id"));
     }
 }
