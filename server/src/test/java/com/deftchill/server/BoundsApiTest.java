@@ -85,14 +85,14 @@ class BoundsApiTest {
         var problem = answer.json().at("/problems/0");
         assertThat(problem.at("/code").asString()).isEqualTo("too-much-to-compute");
         assertThat(problem.at("/value").asString()).isEqualTo("40 layers in 20 places over 14 days");
-        assertThat(problem.at("/rule").asString()).contains("18 layers can");
-        assertThat(api.post("/api/scalings", scaling(tower(18, 20, 14))).status())
+        assertThat(problem.at("/rule").asString()).contains("30 layers can");
+        assertThat(api.post("/api/scalings", scaling(tower(30, 20, 14))).status())
                 .isEqualTo(200);
     }
 
     @Test
     void theWorstThatIsTakenIsAnsweredOrEndedInTime() {
-        var worst = tower(18, 20, 14);
+        var worst = tower(30, 20, 14);
         timed("assessments", () -> api.post("/api/assessments", worst.toString()));
         timed("chills", () -> api.post("/api/chills", worst.toString()));
         timed("variants", () -> api.post("/api/variants", worst.toString()));
@@ -108,7 +108,7 @@ class BoundsApiTest {
     /** The test server gives answers of at most 2500 kB. */
     @Test
     void anAnswerLargerThanOneMayBeIsNotGiven() {
-        var answer = api.post("/api/assessments", tower(18, 20, 14).toString());
+        var answer = api.post("/api/assessments", tower(30, 20, 14).toString());
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.json().at("/code").asString()).isEqualTo("answer-too-large");
         assertThat(answer.json().at("/detail").asString()).contains("2500 kB");
@@ -128,7 +128,7 @@ class BoundsApiTest {
 
     @Test
     void aNewerQuestionOfThePageEndsTheOlderOne() {
-        var worst = tower(18, 20, 14).toString();
+        var worst = tower(30, 20, 14).toString();
         var older = CompletableFuture.supplyAsync(
                 () -> api.asking("page-a.variants.1").post("/api/variants", worst));
         var other =
@@ -158,7 +158,7 @@ class BoundsApiTest {
 
     @Test
     void aFullQueueRefusesHeavyQuestionsAtOnceAndLightOnesGoOn() {
-        var worst = whatIf(tower(18, 20, 14));
+        var worst = whatIf(tower(30, 20, 14));
         var heavy = new ArrayList<CompletableFuture<Api.Answer>>();
         for (int i = 0; i < 8; i++) {
             var page = "crowd-" + i + ".what-if.1";

@@ -43,6 +43,9 @@ final class Build implements Pouring, ChillListener {
     /** Until so long after the last pour a dessert is followed, s. */
     static final double LASTS = 48 * 3600.0;
 
+    /** More layers than this are thin ones, and need fewer cells each. */
+    private static final int MANY_LAYERS = 12;
+
     /** A thinner fill is computed as thick as this, mm. */
     private static final double LEAST_MM = 2;
 
@@ -119,7 +122,8 @@ final class Build implements Pouring, ChillListener {
         var stays = batch.timetable().stays();
         double h = stays.stream().mapToDouble(stay -> stay.cooler().h()).max().orElse(0);
         var surface = settings.options().forSurface(h);
-        var options = lying.size() == 1 ? surface : surface.coarser();
+        var layered = lying.size() == 1 ? surface : surface.coarser();
+        var options = lying.size() > MANY_LAYERS ? layered.fewerCells() : layered;
         var vessel = batch.mould().vessel();
         var grid = Grid.of(vessel, interfaces(stack, lying), options);
         var layers = layers(batch, stack, mixes, lying, grid, settings);

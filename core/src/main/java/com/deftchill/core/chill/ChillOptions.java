@@ -71,6 +71,19 @@ public record ChillOptions(
                 stop);
     }
 
+    /** Half as fine in space alone: for many layers, of which each is thin. */
+    public ChillOptions fewerCells() {
+        return new ChillOptions(
+                cellMm * 2,
+                Math.max(2, minCells / 2),
+                maxCells / 2,
+                toleranceK,
+                firstStep,
+                maxStep,
+                maxStepShare,
+                stop);
+    }
+
     /** As fine as a body needs whose surface gives off heat with a coefficient of h, W/(m2 K), at most. */
     public ChillOptions forSurface(double h) {
         return h > GENTLE_H
