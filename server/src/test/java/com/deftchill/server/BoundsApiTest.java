@@ -105,13 +105,13 @@ class BoundsApiTest {
         }
     }
 
-    /** The test server gives answers of at most 2500 kB. */
+    /** The test server gives answers of at most 1200 kB. */
     @Test
     void anAnswerLargerThanOneMayBeIsNotGiven() {
         var answer = api.post("/api/assessments", tower(30, 20, 14).toString());
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.json().at("/code").asString()).isEqualTo("answer-too-large");
-        assertThat(answer.json().at("/detail").asString()).contains("2500 kB");
+        assertThat(answer.json().at("/detail").asString()).contains("1200 kB");
         assertThat(answer.contentType()).startsWith("application/problem+json");
     }
 

@@ -190,7 +190,7 @@ final class ColdWriter {
                 study.startSeconds() / 60,
                 study.minutes(),
                 tenths,
-                study.history().warmestC(),
+                study.warmestC(),
                 Firmness.score(study.leastPa()),
                 Firmness.score(study.mostPa()));
     }

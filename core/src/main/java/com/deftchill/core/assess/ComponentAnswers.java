@@ -73,9 +73,9 @@ final class ComponentAnswers {
 
     private static Course course(Study study) {
         return new Course(
-                study.history().minutes(),
-                Arrays.stream(study.history().weakestPa()).map(Firmness::score).toArray(),
-                study.history().warmestC(),
+                study.minutesSincePoured(),
+                study.scores(),
+                study.warmestC(),
                 Firmness.score(study.leastPa()),
                 Firmness.score(study.mostPa()));
     }

@@ -26,6 +26,8 @@ import com.deftchill.core.vessel.Vessel;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.DoubleStream;
+import java.util.stream.IntStream;
 
 /**
  * One layer that is poured and chilled with the others: everything its verdicts read, each figure once.
@@ -66,6 +68,9 @@ record Study(
     static final double DIP_WATER_C = 60;
     /** A thinner film is computed as thick as this, mm. */
     static final double LEAST_MM = 2;
+
+    /** So many moments of a course are drawn at most. */
+    private static final int MOST_DRAWN = 400;
 
     /** Where the heat capacity of a mix cooling in its bowl is taken, °C. */
     private static final double BOWL_C = 50;
@@ -240,14 +245,31 @@ record Study(
         return "/components/" + index + place;
     }
 
-    /** Minutes after the first pour, of each moment that its history keeps. */
+    /** Minutes after its own pour, of each moment that is drawn. */
+    double[] minutesSincePoured() {
+        return drawn(history.minutes()).toArray();
+    }
+
+    /** The same moments after the first pour. */
     double[] minutes() {
-        return Arrays.stream(history.minutes()).map(m -> m + startSeconds / 60).toArray();
+        return drawn(history.minutes()).map(m -> m + startSeconds / 60).toArray();
     }
 
     /** Firmness at its slowest point at those moments, 0 to 100. */
     double[] scores() {
-        return Arrays.stream(history.weakestPa()).map(Firmness::score).toArray();
+        return drawn(history.weakestPa()).map(Firmness::score).toArray();
+    }
+
+    /** Warmest point at those moments, °C. */
+    double[] warmestC() {
+        return drawn(history.warmestC()).toArray();
+    }
+
+    /** Of many moments evenly some, the first and the last among them: no more than a curve can show. */
+    private static DoubleStream drawn(double[] ofEach) {
+        int n = Math.min(MOST_DRAWN, ofEach.length);
+        return IntStream.range(0, n)
+                .mapToDouble(i -> ofEach[n < 2 ? 0 : (int) ((long) i * (ofEach.length - 1) / (n - 1))]);
     }
 
     /** Whether the dessert is this component alone. */

@@ -66,7 +66,7 @@ public final class RunningServer implements BeforeAllCallback, ParameterResolver
                 try {
                     var application = new SpringApplicationBuilder(DeftChillApplication.class)
                             .properties(connection)
-                            .properties("server.port=0", "deftchill.heavy-deadline=8s", "deftchill.max-answer=2500KB")
+                            .properties("server.port=0", "deftchill.heavy-deadline=8s", "deftchill.max-answer=1200KB")
                             .run();
                     return new Started(directory, application);
                 } catch (RuntimeException failed) {
