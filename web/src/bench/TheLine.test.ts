@@ -57,7 +57,7 @@ describe('the line', () => {
 
   it('says what failed, and never stands empty', () => {
     expect(mounted({ failure: 'Something of ours broke.', stale: true }).text()).toContain(
-      'Something of ours broke. What you type is kept.',
+      'Something of ours broke.',
     )
     expect(mounted({ line: [] }).text()).toBe('Working it out…')
   })

@@ -26,7 +26,7 @@ const answered = computed(
     <p v-if="unreachable" class="bad">
       No answer from Deft Chill. What you type is kept; it goes on as soon as it answers.
     </p>
-    <p v-else-if="failure" class="bad">{{ failure }} What you type is kept.</p>
+    <p v-else-if="failure" class="bad">{{ failure }}</p>
     <p v-else-if="problems[0]" class="bad">
       <template v-if="where">
         <button type="button" class="link-like" @click="emit('go')">{{ where }}</button>:

@@ -18,14 +18,14 @@ create table formula_use (
 );
 
 insert ignore into formula_use
-select f.id, 'ingredient', t.entry
+select distinct f.id, 'ingredient', t.entry
 from formula f,
      json_table(f.document, '$.components[*].lines[*]' columns (entry varchar(200) path '$.ingredient')) t
 where t.entry is not null and t.entry <> '' and t.entry not like '@%' and char_length(t.entry) <= 60;
 
 -- Documents of the first schema call the gelling agent gelatin.
 insert ignore into formula_use
-select f.id, 'gel', coalesce(t.gel, t.gelatin)
+select distinct f.id, 'gel', coalesce(t.gel, t.gelatin)
 from formula f,
      json_table(f.document, '$.components[*]'
          columns (gel varchar(200) path '$.gel.product', gelatin varchar(200) path '$.gelatin.product')) t
@@ -33,17 +33,17 @@ where coalesce(t.gel, t.gelatin) is not null and coalesce(t.gel, t.gelatin) <> '
   and char_length(coalesce(t.gel, t.gelatin)) <= 60;
 
 insert ignore into formula_use
-select f.id, 'mould', json_value(f.document, '$.mould.mould')
+select distinct f.id, 'mould', json_value(f.document, '$.mould.mould')
 from formula f
 where json_value(f.document, '$.mould.mould') <> '' and char_length(json_value(f.document, '$.mould.mould')) <= 60;
 
 insert ignore into formula_use
-select f.id, 'cooler', json_value(f.document, '$.cooler.cooler')
+select distinct f.id, 'cooler', json_value(f.document, '$.cooler.cooler')
 from formula f
 where json_value(f.document, '$.cooler.cooler') <> '' and char_length(json_value(f.document, '$.cooler.cooler')) <= 60;
 
 insert ignore into formula_use
-select f.id, 'cooler', t.entry
+select distinct f.id, 'cooler', t.entry
 from formula f,
      json_table(f.document, '$.cooler.places[*]' columns (entry varchar(200) path '$.place')) t
 where t.entry is not null and t.entry <> '' and char_length(t.entry) <= 60;
