@@ -31,6 +31,7 @@ need_all() {
   command -v node >/dev/null && command -v npm >/dev/null || missing+=(nodejs npm)
   { command -v mariadbd >/dev/null && command -v mariadb-install-db >/dev/null && command -v mariadb >/dev/null; } \
     || missing+=(mariadb-server-core mariadb-client-core)
+  command -v mariadb-dump >/dev/null || missing+=(mariadb-client)
   command -v curl >/dev/null || missing+=(curl)
   command -v pgrep >/dev/null || missing+=(procps)
   [ "${1:-}" = browser ] && ! command -v chromium >/dev/null && missing+=(chromium)
@@ -82,4 +83,45 @@ sources_hash() {
   (cd "$root" && find pom.xml core/pom.xml core/src/main server/pom.xml server/src/main web/pom.xml web/package-lock.json \
     web/index.html web/public web/src web/*.ts web/*.json ops/npm-install.sh -type f -not -path '*/generated/*' -print0 \
     | sort -z | xargs -0 sha256sum | sha256sum | cut -c1-16)
+}
+
+# The database of this copy, started for as long as the script runs when it is not running.
+database_while() {
+  database_started=
+  if [ ! -s "$run/db/connection.env" ] || ! ops/mariadb.sh running "$run/db"; then
+    setsid "$root/ops/mariadb.sh" start "$run/db" 8>&- 9>&-
+    database_started=yes
+  fi
+  set -a; source "$run/db/connection.env"; set +a
+}
+database_done() { if [ -n "${database_started:-}" ]; then "$root/ops/mariadb.sh" stop "$run/db" 8>&- 9>&-; fi; }
+
+# Host, port, user and password as the clients of MariaDB want them; the password not on a command line.
+database_args() {
+  local rest=${DEFTCHILL_DB_URL#jdbc:mariadb://} where
+  where=${rest%%/*}
+  echo --protocol=tcp -h"${where%%:*}" -P"${where##*:}" -u"$DEFTCHILL_DB_USER"
+}
+database() { MYSQL_PWD=$DEFTCHILL_DB_PASSWORD mariadb --no-defaults $(database_args) "$@"; }
+
+# write_backup DUMP FILE: a first line that says what it is and what the rest must hash to, then the dump, compressed. The file is
+# there only when it has been read back.
+write_backup() {
+  local dump=$1 file=$2
+  MYSQL_PWD=$DEFTCHILL_DB_PASSWORD mariadb-dump --no-defaults $(database_args) --single-transaction --no-tablespaces \
+    --skip-dump-date --default-character-set=utf8mb4 --hex-blob deftchill >"$dump" || die "the database could not be dumped"
+  tail -n 1 "$dump" | grep -q '^-- Dump completed' || die "the dump broke off"
+  { echo "-- deft-chill-backup 1 sha256=$(sha256sum <"$dump" | cut -d' ' -f1)"; cat "$dump"; } | gzip -n >"$file.part"
+  read_backup "$file.part" >/dev/null || die "the file could not be read back: is the disk full?"
+  mv "$file.part" "$file"
+}
+
+# read_backup FILE: the dump, or failure when it is not whole.
+read_backup() {
+  local first
+  gzip -t "$1" 2>/dev/null || return 1
+  first=$(gzip -dc "$1" | sed -n 1p)
+  [[ "$first" =~ ^--\ deft-chill-backup\ 1\ sha256=([0-9a-f]{64})$ ]] || return 1
+  [ "$(gzip -dc "$1" | tail -n +2 | sha256sum | cut -d' ' -f1)" = "${BASH_REMATCH[1]}" ] || return 1
+  gzip -dc "$1" | tail -n +2
 }

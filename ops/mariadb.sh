@@ -3,6 +3,7 @@
 #   ops/mariadb.sh start DIR [--throwaway]   creates it if needed, starts it on a free port,
 #                                            writes DIR/connection.env (url, user, password)
 #   ops/mariadb.sh stop DIR                  stops it and waits
+#   ops/mariadb.sh running DIR               whether it runs
 # --throwaway gives up durability for speed: for tests only.
 set -euo pipefail
 source "$(dirname "$0")/common.sh"
@@ -89,5 +90,6 @@ stop() {
 case $command in
   start) start "${3:-}" ;;
   stop) stop ;;
-  *) echo "ops/mariadb.sh start|stop DIR" >&2; exit 2 ;;
+  running) running ;;
+  *) echo "ops/mariadb.sh start|stop|running DIR" >&2; exit 2 ;;
 esac

@@ -1,6 +1,5 @@
 package com.deftchill.server.batchlog;
 
-import com.deftchill.core.assess.Assessment.Prediction;
 import com.deftchill.core.formula.WrittenFormula;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -47,7 +46,7 @@ class BatchController {
             Optional<Double> standingMm,
             String note,
             String dose,
-            Prediction predicted) {}
+            StoredPrediction predicted) {}
 
     /** A page of the log, newest first. */
     record BatchPage(List<LoggedBatch> batches, long total, int page, int size) {}

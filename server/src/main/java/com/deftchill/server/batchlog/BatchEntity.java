@@ -1,6 +1,5 @@
 package com.deftchill.server.batchlog;
 
-import com.deftchill.core.assess.Assessment.Prediction;
 import com.deftchill.core.formula.WrittenFormula;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
@@ -36,7 +35,7 @@ class BatchEntity {
     private String note;
 
     @JdbcTypeCode(SqlTypes.JSON)
-    private Prediction predicted;
+    private StoredPrediction predicted;
 
     @JdbcTypeCode(SqlTypes.JSON)
     private WrittenFormula document;
@@ -45,7 +44,7 @@ class BatchEntity {
 
     protected BatchEntity() {}
 
-    BatchEntity(UUID formulaId, MadeBatch made, Prediction predicted, WrittenFormula document, Instant now) {
+    BatchEntity(UUID formulaId, MadeBatch made, StoredPrediction predicted, WrittenFormula document, Instant now) {
         this.id = UUID.randomUUID();
         this.formulaId = formulaId;
         this.madeOn = made.madeOn();
@@ -86,7 +85,7 @@ class BatchEntity {
         return note;
     }
 
-    Prediction getPredicted() {
+    StoredPrediction getPredicted() {
         return predicted;
     }
 

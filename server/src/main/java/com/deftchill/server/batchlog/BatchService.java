@@ -49,8 +49,8 @@ public class BatchService {
         var outcome =
                 computing.light(Asked.NOBODY, (assessor, workplace) -> assessor.assess(made.document(), workplace));
         var assessment = outcome.assessment().orElseThrow(() -> new NotUnderstoodException(outcome.problems()));
-        return batches.saveAndFlush(
-                new BatchEntity(formula.getId(), made, assessment.prediction(), made.document(), clock.instant()));
+        return batches.saveAndFlush(new BatchEntity(
+                formula.getId(), made, StoredPrediction.of(assessment.prediction()), made.document(), clock.instant()));
     }
 
     /** Logs a batch of the demo kitchen; {@code outcome} is the name of an {@link Outcome}. */

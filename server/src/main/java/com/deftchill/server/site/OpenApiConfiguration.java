@@ -32,6 +32,9 @@ class OpenApiConfiguration {
             Map.entry("SumAnswer", List.of("component")),
             Map.entry("Section", List.of("standing")),
             Map.entry("Milestone", List.of("minutes", "clock")),
+            Map.entry(
+                    "StoredPrediction",
+                    List.of("setsAfterMinutes", "turnsOutAfterMinutes", "standingMm", "dipSeconds")),
             Map.entry("Prediction", List.of("setsAfterMinutes", "turnsOutAfterMinutes", "standingMm", "dipSeconds")),
             Map.entry("DoseStrip", List.of("wanted")),
             Map.entry("StripDose", List.of("standingMm")),

@@ -1,0 +1,133 @@
+package com.deftchill.server.support;
+
+import com.deftchill.server.DeftChillApplication;
+import com.deftchill.server.support.RunningServer.Server;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.lang.ProcessBuilder.Redirect;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Properties;
+import java.util.regex.Pattern;
+import java.util.zip.GZIPInputStream;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/** The real server on a free port with a MariaDB of its own, empty or filled from a dump. */
+public final class TestServer implements AutoCloseable {
+    private static final Pattern PORT = Pattern.compile(":(\\d+)/");
+
+    private final Path directory;
+    private final ConfigurableApplicationContext application;
+
+    private TestServer(Path directory, ConfigurableApplicationContext application) {
+        this.directory = directory;
+        this.application = application;
+    }
+
+    /** Begins with the demo kitchen. */
+    public static TestServer fresh() {
+        return begin(null);
+    }
+
+    /** Begins with what a dump holds: a gzipped resource. */
+    public static TestServer of(String dump) {
+        return begin(TestServer.class.getResourceAsStream(dump));
+    }
+
+    private static TestServer begin(InputStream dump) {
+        try {
+            var directory = Files.createTempDirectory("deftchill-test");
+            run(List.of(script(), "start", directory.toString(), "--throwaway"), null);
+            try {
+                var connection = new Properties();
+                try (var reader = Files.newBufferedReader(directory.resolve("connection.env"))) {
+                    connection.load(reader);
+                }
+                if (dump != null) {
+                    load(connection, dump);
+                }
+                var application = new SpringApplicationBuilder(DeftChillApplication.class)
+                        .properties(connection)
+                        .properties("server.port=0", "deftchill.heavy-deadline=8s", "deftchill.max-answer=1200KB")
+                        .run();
+                return new TestServer(directory, application);
+            } catch (RuntimeException failed) {
+                run(List.of(script(), "stop", directory.toString()), null);
+                throw failed;
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException("the test server did not start", e);
+        }
+    }
+
+    private static void load(Properties connection, InputStream dump) throws IOException {
+        var port = PORT.matcher(connection.getProperty("DEFTCHILL_DB_URL"));
+        if (!port.find()) {
+            throw new IllegalStateException(connection.toString());
+        }
+        try (var sql = new GZIPInputStream(dump)) {
+            run(
+                    List.of(
+                            "mariadb",
+                            "--no-defaults",
+                            "--protocol=tcp",
+                            "-h127.0.0.1",
+                            "-P" + port.group(1),
+                            "-u" + connection.getProperty("DEFTCHILL_DB_USER"),
+                            "-p" + connection.getProperty("DEFTCHILL_DB_PASSWORD"),
+                            "deftchill"),
+                    sql);
+        }
+    }
+
+    /** Where it answers. */
+    public Server server() {
+        return new Server("http://127.0.0.1:" + application.getEnvironment().getProperty("local.server.port"));
+    }
+
+    @Override
+    public void close() {
+        application.close();
+        run(List.of(script(), "stop", directory.toString()), null);
+        try (var files = Files.walk(directory)) {
+            files.sorted(Comparator.reverseOrder())
+                    .forEach(path -> path.toFile().delete());
+        } catch (IOException e) {
+            throw new UncheckedIOException("cannot clear " + directory, e);
+        }
+    }
+
+    private static void run(List<String> line, InputStream input) {
+        try {
+            var process = new ProcessBuilder(new ArrayList<>(line))
+                    .redirectOutput(Redirect.DISCARD)
+                    .redirectError(Redirect.INHERIT)
+                    .start();
+            try (var into = process.getOutputStream()) {
+                if (input != null) {
+                    input.transferTo(into);
+                }
+            }
+            int code = process.waitFor();
+            if (code != 0) {
+                throw new IllegalStateException(line.get(0) + " ended with " + code);
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(line.get(0), e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(line.get(0), e);
+        }
+    }
+
+    private static String script() {
+        var here = Path.of("").toAbsolutePath();
+        var root = Files.exists(here.resolve("ops")) ? here : here.getParent();
+        return root.resolve("ops/mariadb.sh").toString();
+    }
+}
