@@ -136,11 +136,12 @@ export const api = {
         headers: newest(kind),
       }),
     ),
-  swap: (document: Formula, component: number) =>
-    answer(client.POST('/api/swaps', { body: { document, component } })),
-  variants: (document: Formula) => answer(client.POST('/api/variants', { body: document })),
-  scale: (document: Formula, wish: ScaleWish) =>
-    answer(client.POST('/api/scalings', { body: { document, wish } })),
+  swap: (document: Formula, component: number, signal?: AbortSignal) =>
+    answer(client.POST('/api/swaps', { body: { document, component }, signal, headers: newest('swap') })),
+  variants: (document: Formula, signal?: AbortSignal) =>
+    answer(client.POST('/api/variants', { body: document, signal, headers: newest('variants') })),
+  scale: (document: Formula, wish: ScaleWish, signal?: AbortSignal) =>
+    answer(client.POST('/api/scalings', { body: { document, wish }, signal, headers: newest('scale') })),
   compare: (before: Formula, after: Formula) =>
     answer(client.POST('/api/comparisons', { body: { before, after } })),
   readPasted: (text: string, measures: string) =>

@@ -34,7 +34,7 @@ const {
   isPlaceholderData: old,
 } = useQuery({
   queryKey: computed(() => ['scaled', props.formula, { ...wish }]),
-  queryFn: () => api.scale(props.formula, { ...wish }),
+  queryFn: ({ signal }) => api.scale(props.formula, { ...wish }, signal),
   enabled: open,
   retry: 0,
   placeholderData: (before) => before,

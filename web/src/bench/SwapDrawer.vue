@@ -11,7 +11,7 @@ const open = defineModel<boolean>('open', { required: true })
 
 const { data: swaps, error } = useQuery({
   queryKey: computed(() => ['swaps', props.component, props.formula]),
-  queryFn: () => api.swap(props.formula, props.component),
+  queryFn: ({ signal }) => api.swap(props.formula, props.component, signal),
   enabled: open,
   retry: 0,
 })

@@ -11,7 +11,7 @@ const emit = defineEmits<{ take: [formula: Formula]; copy: [formula: Formula] }>
 const open = defineModel<boolean>('open', { required: true })
 const { data: variants, error } = useQuery({
   queryKey: computed(() => ['variants', props.formula]),
-  queryFn: () => api.variants(props.formula),
+  queryFn: ({ signal }) => api.variants(props.formula, signal),
   enabled: open,
   retry: 0,
 })

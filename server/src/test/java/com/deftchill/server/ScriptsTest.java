@@ -69,4 +69,20 @@ class ScriptsTest {
             mine.destroy();
         }
     }
+
+    @Test
+    void aBackupThatIsNotWholeIsRefused(@TempDir Path directory) throws IOException, InterruptedException {
+        var read = "source ops/common.sh; read_backup " + directory + "/";
+        var write = "cd " + directory + "; printf 'create table a (b int);\\n-- Dump completed\\n' > dump; "
+                + "{ echo \"-- deft-chill-backup 1 sha256=$(sha256sum <dump | cut -d' ' -f1)\"; cat dump; } | gzip -n > whole.gz; "
+                + "gzip -dc whole.gz | sed 's/b int/b txt/' | gzip -n > changed.gz; head -c 60 whole.gz > cut.gz; "
+                + "gzip -n < dump > other.gz";
+        assertThat(run("bash", "-c", write)).isEqualTo("ended with 0");
+        assertThat(run("bash", "-c", read + "whole.gz"))
+                .startsWith("create table a")
+                .endsWith("ended with 0");
+        for (var bad : List.of("changed.gz", "cut.gz", "other.gz", "missing.gz")) {
+            assertThat(run("bash", "-c", read + bad)).as(bad).isEqualTo("ended with 1");
+        }
+    }
 }
