@@ -5,6 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.deftchill.server.support.Api;
 import com.deftchill.server.support.RunningServer;
 import com.deftchill.server.support.RunningServer.Server;
+import java.lang.management.ManagementFactory;
+import java.lang.management.MemoryPoolMXBean;
+import java.lang.management.MemoryType;
 import java.util.ArrayList;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Supplier;
@@ -65,17 +68,23 @@ class BoundsApiTest {
         return question.toString();
     }
 
-    private static double timed(String what, Supplier<Api.Answer> ask) {
+    /** Asks, and prints how long it took and how full the heap of the server, which runs in this very process, has been. */
+    private static void timed(String what, Supplier<Api.Answer> ask) {
+        var pools = ManagementFactory.getMemoryPoolMXBeans().stream()
+                .filter(pool -> pool.getType() == MemoryType.HEAP)
+                .toList();
+        pools.forEach(MemoryPoolMXBean::resetPeakUsage);
         long start = System.nanoTime();
         var answer = ask.get();
         double ms = (System.nanoTime() - start) / 1e6;
+        long peak =
+                pools.stream().mapToLong(pool -> pool.getPeakUsage().getUsed()).sum();
         System.out.printf(
-                "worst legal document, %s: %d after %.0f ms, %d kB%n",
-                what, answer.status(), ms, answer.text().length() / 1024);
+                "worst legal document, %s: %d after %.0f ms, %d kB, heap at most %d MB%n",
+                what, answer.status(), ms, answer.text().length() / 1024, peak >> 20);
         if (answer.status() != 200) {
             assertThat(answer.json().at("/code").asString()).isIn("took-too-long", "answer-too-large");
         }
-        return ms;
     }
 
     @Test
