@@ -12,6 +12,7 @@ import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.gel.Firmness;
 import com.deftchill.core.kitchen.Workplace;
 import com.deftchill.core.larder.Mould.Release;
+import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Problem;
 import com.deftchill.core.verdict.Verdict;
 import java.time.LocalTime;
@@ -313,8 +314,7 @@ public final class Assessor {
     }
 
     private static Prediction prediction(Dessert dessert) {
-        boolean turnsOut =
-                Milestones.turnsOut(dessert.batch()) && !dessert.setting().isEmpty();
+        boolean turnsOut = dessert.batch().turnsOut() && !dessert.setting().isEmpty();
         var main = dessert.main();
         double dip = main.map(study -> study.dip().aim()).orElse(0.0);
         boolean dipped = turnsOut && dessert.batch().mould().release() == Release.DIP;
@@ -325,7 +325,7 @@ public final class Assessor {
                 turnsOut ? Optional.of(dessert.standingMm()) : Optional.empty(),
                 dessert.mouldedMm(),
                 Firmness.score(pa),
-                main.map(study -> FirmnessVerdict.words(study, pa)).orElse(Firmness.RUNS.words()),
+                main.map(study -> study.words(pa)).orElse(Firmness.RUNS.words()),
                 dipped && Double.isFinite(dip) && dip > 0 ? Optional.of(dip) : Optional.empty());
     }
 

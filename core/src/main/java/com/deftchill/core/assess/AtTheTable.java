@@ -87,12 +87,12 @@ final class AtTheTable {
 
     /** Whether it stands on a plate, out of its mould. */
     boolean onPlate() {
-        return Milestones.turnsOut(batch);
+        return batch.turnsOut();
     }
 
     /** Follows it at the table; once. */
     Course course() {
-        boolean over = onPlate() && Dessert.turnedOver(batch);
+        boolean over = onPlate() && batch.turnedOver();
         var vessel = vessel(over);
         var cut = onPlate() ? Grid.of(vessel, over ? upsideDown() : interfaces, options) : grid;
         var cells = new Material[cut.cells()];

@@ -8,6 +8,7 @@ import com.deftchill.core.composition.Constituent;
 import com.deftchill.core.cook.CrumbBase;
 import com.deftchill.core.cook.Soaking;
 import com.deftchill.core.larder.Ingredient;
+import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Constant;
 import com.deftchill.core.verdict.Evidence.Given;

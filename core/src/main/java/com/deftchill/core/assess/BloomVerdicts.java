@@ -4,6 +4,7 @@ import com.deftchill.core.amount.Typed;
 import com.deftchill.core.batch.BatchReader;
 import com.deftchill.core.kitchen.BloomSchool;
 import com.deftchill.core.larder.GelProduct.Form;
+import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Constant;
 import com.deftchill.core.verdict.Evidence.Given;

@@ -16,6 +16,7 @@ import com.deftchill.core.chill.Material;
 import com.deftchill.core.chill.Place;
 import com.deftchill.core.chill.Pouring;
 import com.deftchill.core.chill.Slab;
+import com.deftchill.core.fat.FatSet;
 import com.deftchill.core.gel.GelModel;
 import com.deftchill.core.gel.StrengthFactors;
 import com.deftchill.core.mix.Mix;
@@ -127,7 +128,7 @@ final class Build implements Pouring, ChillListener {
         var vessel = batch.mould().vessel();
         var grid = Grid.of(vessel, interfaces(stack, lying), options);
         var layers = layers(batch, stack, mixes, lying, grid, settings);
-        var build = new Build(layers, batch.timetable(), settings.nudge().pourK(), Milestones.turnsOut(batch));
+        var build = new Build(layers, batch.timetable(), settings.nudge().pourK(), batch.turnsOut());
         var materials = materials(layers, grid);
         if (settings.recorded()) {
             build.recorder = Optional.of(
@@ -225,7 +226,7 @@ final class Build implements Pouring, ChillListener {
             Study.Settings settings) {
         var model = component.gelModel();
         var factors = component.factors(mix);
-        var fat = FatSet.of(component, mix);
+        var fat = FatSet.of(component.network(), mix.airShare());
         var slump = new Slump(slab, density, aboveG / 1000);
         double strength = factors.product() * settings.nudge().strength();
         var set = new SetHistory(slab, model, mix.gelatinGramsPerLitre(), strength, fat, slump, thaw);
@@ -251,7 +252,7 @@ final class Build implements Pouring, ChillListener {
 
     /** What lies on a component when it stands on its plate, g: turned over, what was below it in the mould. */
     private static double massOn(Batch batch, Stack stack, int index) {
-        boolean over = Dessert.turnedOver(batch);
+        boolean over = batch.turnedOver();
         double mass = 0;
         for (int i = 0; i < stack.beds().size(); i++) {
             boolean on = over ? i < index : i > index;

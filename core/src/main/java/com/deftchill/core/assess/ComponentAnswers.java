@@ -11,6 +11,7 @@ import com.deftchill.core.batch.Component;
 import com.deftchill.core.composition.Constituent;
 import com.deftchill.core.gel.Firmness;
 import com.deftchill.core.larder.GelProduct.Form;
+import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Given;
 import java.util.ArrayList;

@@ -12,6 +12,7 @@ import com.deftchill.core.larder.GelProduct.Agent;
 import com.deftchill.core.larder.GelProduct.Form;
 import com.deftchill.core.mix.Mix;
 import com.deftchill.core.mix.Treatment;
+import com.deftchill.core.text.Words;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -144,7 +145,7 @@ final class ComponentMethod extends PanSteps {
         var text = what + " (" + Words.grams(grams) + ") to " + portrait.celsius(to)
                 + ", stirring until the sugar is gone."
                 + (held > 0 ? " It is held hot for " + Words.duration(held * 60) + "." : "");
-        boolean yolk = CookVerdicts.hasEgg(hot);
+        boolean yolk = Component.hasEgg(hot);
         var cue = yolk && to >= 80
                 ? "coats the back of a spoon"
                 : to >= SIMMER_C ? "small bubbles at the pan's edge" : "steams, no bubbles";

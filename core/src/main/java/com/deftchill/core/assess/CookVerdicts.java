@@ -7,6 +7,7 @@ import com.deftchill.core.batch.Share;
 import com.deftchill.core.composition.Constituent;
 import com.deftchill.core.cook.Boiling;
 import com.deftchill.core.larder.Ingredient.Trait;
+import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Constant;
 import com.deftchill.core.verdict.Evidence.Given;
@@ -39,10 +40,6 @@ final class CookVerdicts {
 
     private CookVerdicts() {}
 
-    static boolean hasEgg(List<Component.Line> lines) {
-        return lines.stream().anyMatch(line -> line.part().ingredient().has(Trait.EGG));
-    }
-
     /** Above this, egg scrambles in a mix, °C. */
     static double scramblesC(Component component) {
         return starch(component) >= STARCH_PROTECTS ? SCRAMBLES_WITH_STARCH_C : SCRAMBLES_C;
@@ -63,7 +60,7 @@ final class CookVerdicts {
         var hot = component.lines().stream()
                 .filter(line -> line.share() == Share.HOT)
                 .toList();
-        boolean egg = hasEgg(hot);
+        boolean egg = Component.hasEgg(hot);
         double to = component.heating().hotC().orElse(Double.NaN);
         if (egg && portrait.study().isEmpty() && to > scramblesC(component)) {
             verdicts.add(scrambles(portrait, to));

@@ -2,12 +2,11 @@ package com.deftchill.core.assess;
 
 import com.deftchill.core.batch.Batch;
 import com.deftchill.core.batch.Component;
-import com.deftchill.core.batch.Served;
 import com.deftchill.core.batch.Stack;
 import com.deftchill.core.composition.Constituent;
 import com.deftchill.core.kitchen.Kitchen;
-import com.deftchill.core.larder.Mould.Release;
 import com.deftchill.core.mix.Mix;
+import com.deftchill.core.text.Words;
 import com.deftchill.core.turnout.Slump;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -47,12 +46,6 @@ record Dessert(Batch batch, Kitchen kitchen, Stack stack, List<Portrait> portrai
         return new Dessert(batch, settings.kitchen(), stack, portraits, build);
     }
 
-    /** Whether the mould is turned over, so that what was poured first is on top. */
-    static boolean turnedOver(Batch batch) {
-        var release = batch.mould().release();
-        return batch.components().size() == 1 || release == Release.DIP || release == Release.PEEL;
-    }
-
     /** Layers that are poured and chilled, bottom first. */
     List<Study> studies() {
         return portraits.stream().flatMap(p -> p.study().stream()).toList();
@@ -79,11 +72,6 @@ record Dessert(Batch batch, Kitchen kitchen, Stack stack, List<Portrait> portrai
     /** Mass in each mould, garnish included, g. */
     double portionG() {
         return stack.beds().stream().mapToDouble(Stack.Bed::grams).sum();
-    }
-
-    /** Whether it is meant to be turned out or cut from something that lets it go. */
-    boolean turnsOut() {
-        return batch.served() != Served.IN_GLASS && batch.mould().release() != Release.NONE;
     }
 
     /** Seconds from the first pour until everything that sets has set; 0 where nothing does. */
@@ -118,7 +106,7 @@ record Dessert(Batch batch, Kitchen kitchen, Stack stack, List<Portrait> portrai
 
     /** Whether it leaves its mould frozen. */
     boolean peelsFrozen() {
-        return wasFrozen() && Milestones.turnsOut(batch) && Double.isFinite(frozenSeconds());
+        return wasFrozen() && batch.turnsOut() && Double.isFinite(frozenSeconds());
     }
 
     /** When its firmness and height are judged, in words. */

@@ -55,7 +55,7 @@ public record DoseStrip(
         var dosing = new Dosing(study);
         var batch = study.batch();
         var product = study.component().gel().product();
-        boolean turnsOut = study.alone() && Milestones.turnsOut(batch);
+        boolean turnsOut = study.alone() && batch.turnsOut();
         var doses = rising(study, dosing, turnsOut);
         return new DoseStrip(
                 study.component().gel().grams(),

@@ -6,6 +6,7 @@ import com.deftchill.core.batch.Wanted;
 import com.deftchill.core.gel.Firmness;
 import com.deftchill.core.larder.GelProduct;
 import com.deftchill.core.mix.Mix;
+import com.deftchill.core.text.Words;
 import com.deftchill.core.turnout.Slump;
 import com.deftchill.core.verdict.Fix;
 import java.util.Arrays;
@@ -117,7 +118,7 @@ final class Dosing {
     }
 
     private String effect(Outcome outcome) {
-        var firm = FirmnessVerdict.words(study, outcome.rigidityPa());
+        var firm = study.words(outcome.rigidityPa());
         if (study.batch().served() != Served.TURNED_OUT || !study.alone()) {
             return firm;
         }

@@ -3,6 +3,7 @@ package com.deftchill.core.assess;
 import com.deftchill.core.amount.Typed;
 import com.deftchill.core.assess.Assessment.ComponentAnswer;
 import com.deftchill.core.assess.Comparison.Entry;
+import com.deftchill.core.text.Words;
 import java.util.ArrayList;
 import java.util.List;
 

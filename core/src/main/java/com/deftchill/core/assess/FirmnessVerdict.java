@@ -1,7 +1,6 @@
 package com.deftchill.core.assess;
 
 import com.deftchill.core.batch.Component;
-import com.deftchill.core.fat.FatFirmness;
 import com.deftchill.core.gel.Firmness;
 import com.deftchill.core.verdict.Fix;
 import com.deftchill.core.verdict.Verdict;
@@ -27,7 +26,7 @@ final class FirmnessVerdict {
                         ? "Firmness %.1f of 100 the next day, %s; %s wants %.1f to %.1f."
                         : "Firmness %.0f of 100 the next day, %s; %s wants %.0f to %.0f.",
                 score,
-                words(study, pa),
+                study.words(pa),
                 served.words(),
                 from,
                 to);
@@ -40,11 +39,6 @@ final class FirmnessVerdict {
             return verdict(study, "too-firm", Tone.BAD, headline, scale, fixes(study));
         }
         return verdict(study, "firmness-right", Tone.GOOD, "Firmness is on target", scale, List.of());
-    }
-
-    /** The zone in the words for what sets it. */
-    static String words(Study study, double pa) {
-        return study.fatSet() ? FatFirmness.of(pa).words() : Firmness.of(pa).words();
     }
 
     private static List<Fix> fixes(Study study) {

@@ -11,6 +11,7 @@ import com.deftchill.core.larder.Ingredient.Trait;
 import com.deftchill.core.larder.Larder;
 import com.deftchill.core.mix.Mix;
 import com.deftchill.core.mix.Treatment;
+import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Constant;
 import com.deftchill.core.verdict.Evidence.Given;
@@ -279,7 +280,7 @@ final class Flags {
     private Evidence eggEvidence() {
         var given = new ArrayList<Given>();
         for (var portrait : dessert.portraits()) {
-            if (CookVerdicts.hasEgg(portrait.component().lines())) {
+            if (Component.hasEgg(portrait.component().lines())) {
                 var heating = portrait.component().heating();
                 given.add(new Given(
                         dessert.portraits().size() == 1 ? "Hot share" : "Hot share of " + portrait.name(),

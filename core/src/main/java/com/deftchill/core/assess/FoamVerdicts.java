@@ -10,6 +10,7 @@ import com.deftchill.core.foam.FoldSchool;
 import com.deftchill.core.foam.FoldWindow;
 import com.deftchill.core.foam.Whip;
 import com.deftchill.core.foam.Whipping;
+import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Constant;
 import com.deftchill.core.verdict.Evidence.Given;

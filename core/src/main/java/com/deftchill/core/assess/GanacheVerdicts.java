@@ -9,6 +9,7 @@ import com.deftchill.core.composition.Constituent;
 import com.deftchill.core.fat.Ganache;
 import com.deftchill.core.fat.SolidFat;
 import com.deftchill.core.mix.MixingTemperature;
+import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Constant;
 import com.deftchill.core.verdict.Evidence.Given;

@@ -2,6 +2,7 @@ package com.deftchill.core.assess;
 
 import com.deftchill.core.amount.Typed;
 import com.deftchill.core.gel.GelatinModel;
+import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Constant;
 import com.deftchill.core.verdict.Evidence.Given;

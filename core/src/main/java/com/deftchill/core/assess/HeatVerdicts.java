@@ -3,6 +3,7 @@ package com.deftchill.core.assess;
 import com.deftchill.core.amount.Typed;
 import com.deftchill.core.batch.Component;
 import com.deftchill.core.larder.Ingredient.Trait;
+import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Constant;
 import com.deftchill.core.verdict.Evidence.Given;

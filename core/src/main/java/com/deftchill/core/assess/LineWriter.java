@@ -4,6 +4,7 @@ import com.deftchill.core.amount.Typed;
 import com.deftchill.core.assess.Assessment.Sentence;
 import com.deftchill.core.batch.Served;
 import com.deftchill.core.larder.Mould.Release;
+import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Verdict;
 import com.deftchill.core.verdict.Verdict.Tone;
 import java.util.ArrayList;
@@ -51,7 +52,7 @@ final class LineWriter {
         var text = new StringBuilder(set > 0 ? "Sets by " + dessert.clock(set) : "Holds as soon as it is filled");
         double ready = dessert.readySeconds();
         boolean slices = batch.served() == Served.SLICED;
-        if (!Milestones.turnsOut(batch)) {
+        if (!batch.turnsOut()) {
             text.append(
                     batch.timetable().ends()
                             ? ", served at " + dessert.clock(batch.timetable().endSeconds())
@@ -78,12 +79,12 @@ final class LineWriter {
         var through = Double.isInfinite(frozen)
                 ? "Freezes, but not through"
                 : "Frozen through by " + dessert.clock(frozen)
-                        + (Milestones.turnsOut(dessert.batch()) ? ", out of its mould then" : "");
+                        + (dessert.batch().turnsOut() ? ", out of its mould then" : "");
         return through
                 + (Double.isInfinite(thawed)
                         ? ", and it stays ice where it stands."
                         : ", thawed by " + dessert.clock(thawed)
-                                + (dessert.turnsOut()
+                                + (dessert.batch().turnsOut()
                                         ? ", stands " + Typed.write(dessert.standingMm(), 0) + " of "
                                                 + Words.mm(dessert.mouldedMm()) + "."
                                         : "."));

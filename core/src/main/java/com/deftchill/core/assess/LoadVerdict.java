@@ -5,6 +5,7 @@ import com.deftchill.core.chill.AirOfCooler;
 import com.deftchill.core.chill.CoolerLoad;
 import com.deftchill.core.chill.CoolerLoad.Load;
 import com.deftchill.core.chill.CoolerLoad.Outcome;
+import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Constant;
 import com.deftchill.core.verdict.Evidence.Given;

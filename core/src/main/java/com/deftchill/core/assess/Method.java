@@ -4,6 +4,7 @@ import com.deftchill.core.assess.Step.After;
 import com.deftchill.core.assess.Step.Kind;
 import com.deftchill.core.batch.Stack;
 import com.deftchill.core.larder.Mould.Release;
+import com.deftchill.core.text.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -108,10 +109,10 @@ final class Method {
 
     private void chill(String last) {
         var batch = dessert.batch();
-        boolean turnsOut = Milestones.turnsOut(batch);
+        boolean turnsOut = batch.turnsOut();
         double from = dessert.studies().get(dessert.studies().size() - 1).startSeconds();
         double until = turnsOut ? dessert.readySeconds() : dessert.setSeconds();
-        var where = PlaceVerdicts.words(dessert);
+        var where = dessert.batch().timetable().words();
         var text = Double.isInfinite(until)
                 ? where + ". As written it does not set within two days."
                 : where + (batch.timetable().isPlain() ? ", covered once cold" : "") + ". Poured at " + batch.pouredAt()
@@ -131,7 +132,7 @@ final class Method {
     }
 
     private void turnOut() {
-        if (!Milestones.turnsOut(dessert.batch())) {
+        if (!dessert.batch().turnsOut()) {
             return;
         }
         var main = dessert.main().orElseThrow();

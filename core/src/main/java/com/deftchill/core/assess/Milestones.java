@@ -2,9 +2,8 @@ package com.deftchill.core.assess;
 
 import com.deftchill.core.amount.Typed;
 import com.deftchill.core.assess.Assessment.Milestone;
-import com.deftchill.core.batch.Batch;
 import com.deftchill.core.batch.Served;
-import com.deftchill.core.larder.Mould.Release;
+import com.deftchill.core.text.Words;
 import com.deftchill.core.turnout.Slump;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Constant;
@@ -58,7 +57,7 @@ final class Milestones {
         var last = setting.get(setting.size() - 1);
         if (dessert.wasFrozen()) {
             ice(dessert, last, found);
-        } else if (turnsOut(dessert.batch())) {
+        } else if (dessert.batch().turnsOut()) {
             found.add(milestone(
                     last,
                     "turns-out",
@@ -114,7 +113,7 @@ final class Milestones {
         found.add(milestone(
                 last,
                 "frozen",
-                turnsOut(dessert.batch()) ? "Frozen, comes off" : "Frozen through",
+                dessert.batch().turnsOut() ? "Frozen, comes off" : "Frozen through",
                 dessert.frozenSeconds(),
                 "The warmest point is at or below " + last.celsius(Thaw.PEELS_C)
                         + ": the outside is hard and the mould peels off clean."));
@@ -125,11 +124,6 @@ final class Milestones {
                 dessert.thawedSeconds(),
                 "No ice is left, and the coldest point is at " + last.celsius(4)
                         + " or within half a degree of the air."));
-    }
-
-    /** Whether it is meant to leave something that lets it go. */
-    static boolean turnsOut(Batch batch) {
-        return batch.served() != Served.IN_GLASS && batch.mould().release() != Release.NONE;
     }
 
     /**

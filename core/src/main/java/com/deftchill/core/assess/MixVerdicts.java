@@ -4,6 +4,7 @@ import com.deftchill.core.batch.Component;
 import com.deftchill.core.larder.Ingredient.Protease;
 import com.deftchill.core.larder.Ingredient.Trait;
 import com.deftchill.core.mix.Treatment;
+import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Constant;
 import com.deftchill.core.verdict.Evidence.Given;

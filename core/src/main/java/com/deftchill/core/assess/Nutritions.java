@@ -4,6 +4,7 @@ import com.deftchill.core.amount.Typed;
 import com.deftchill.core.assess.Assessment.Nutrient;
 import com.deftchill.core.assess.Assessment.Nutrition;
 import com.deftchill.core.composition.Constituent;
+import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Constant;
 import com.deftchill.core.verdict.Evidence.Given;

@@ -6,6 +6,7 @@ import com.deftchill.core.batch.Share;
 import com.deftchill.core.cook.Boiling;
 import com.deftchill.core.cook.Soaking;
 import com.deftchill.core.fat.Ganache;
+import com.deftchill.core.text.Words;
 
 /** Steps of what is joined, burnt, simmered, pressed or dipped. Durations are estimates [E]. */
 abstract class PanSteps extends StepWriter {

@@ -3,6 +3,7 @@ package com.deftchill.core.assess;
 import com.deftchill.core.amount.Typed;
 import com.deftchill.core.batch.Stay;
 import com.deftchill.core.larder.Mould.Release;
+import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Constant;
 import com.deftchill.core.verdict.Evidence.Given;
@@ -11,7 +12,6 @@ import com.deftchill.core.verdict.Verdict;
 import com.deftchill.core.verdict.Verdict.Tone;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Collectors;
 
 /** Whether the places that it stands in suit the dessert: long enough, cold enough, thawed again. */
 final class PlaceVerdicts {
@@ -38,15 +38,6 @@ final class PlaceVerdicts {
         return verdicts;
     }
 
-    /** The places in words, such as: Cool room 20 min, then Fridge with still air under film. */
-    static String words(Dessert dessert) {
-        return dessert.batch().timetable().stays().stream()
-                .map(stay -> stay.cooler().name()
-                        + (stay.how().isEmpty() ? "" : " " + stay.how())
-                        + (stay.open() ? "" : " for " + Words.duration(stay.seconds())))
-                .collect(Collectors.joining(", then "));
-    }
-
     /** Seconds that it stands in air too warm to keep food in, once it has been in the cold. */
     private static double outSeconds(Dessert dessert) {
         double sum = 0;
@@ -63,7 +54,7 @@ final class PlaceVerdicts {
         if (!table.ends() || dessert.setting().isEmpty() || dessert.wasFrozen()) {
             return;
         }
-        boolean turnsOut = Milestones.turnsOut(dessert.batch());
+        boolean turnsOut = dessert.batch().turnsOut();
         double needs = turnsOut ? Math.max(dessert.setSeconds(), dessert.readySeconds()) : dessert.setSeconds();
         double cold = table.coldUntilSeconds();
         if (needs <= cold) {

@@ -6,6 +6,7 @@ import com.deftchill.core.batch.Kind;
 import com.deftchill.core.batch.Stack;
 import com.deftchill.core.kitchen.Kitchen;
 import com.deftchill.core.mix.Mix;
+import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Fix;
 import java.util.List;
 import java.util.Optional;

@@ -1,6 +1,7 @@
 package com.deftchill.core.assess;
 
 import com.deftchill.core.chill.Slab;
+import com.deftchill.core.fat.FatSet;
 import java.util.function.DoubleUnaryOperator;
 
 /** Rigidity of a layer row by row: that of its gel, by the share of setting at each point, and what its fat adds. */

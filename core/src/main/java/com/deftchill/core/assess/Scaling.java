@@ -15,6 +15,7 @@ import com.deftchill.core.formula.WrittenFormula.Moulds;
 import com.deftchill.core.gel.Firmness;
 import com.deftchill.core.kitchen.Workplace;
 import com.deftchill.core.larder.Mould;
+import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Given;
 import com.deftchill.core.verdict.Problem;

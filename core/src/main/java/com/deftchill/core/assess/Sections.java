@@ -88,12 +88,12 @@ final class Sections {
     /** The body on its plate, plate upward: turned over, the first poured is on top. */
     private static Optional<Standing> standing(Dessert dessert) {
         double worst = dessert.worstStrain();
-        if (!Milestones.turnsOut(dessert.batch())
+        if (!dessert.batch().turnsOut()
                 || worst >= Slump.SAGS
                 || dessert.studies().isEmpty()) {
             return Optional.empty();
         }
-        boolean over = Dessert.turnedOver(dessert.batch());
+        boolean over = dessert.batch().turnedOver();
         double fill = dessert.mouldedMm();
         var profile = dessert.batch().mould().vessel().profile();
         var outline = body(profile, fill, over, mm -> strainAt(dessert, mm));

@@ -4,6 +4,7 @@ import com.deftchill.core.amount.Typed;
 import com.deftchill.core.assess.Assessment.Figure;
 import com.deftchill.core.batch.Kind;
 import com.deftchill.core.gel.Firmness;
+import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Constant;
 import com.deftchill.core.verdict.Evidence.Given;
@@ -49,9 +50,9 @@ final class ServingVerdicts {
         double minutes = minutesOut(study, right);
         var name = study.component().name();
         var sentence = never || minutes > MOST_OUT_MIN
-                ? "From the fridge it is " + FirmnessVerdict.words(study, study.rigidityAt(FRIDGE_C))
+                ? "From the fridge it is " + study.words(study.rigidityAt(FRIDGE_C))
                         + ", and it stays stiffer than wanted at the table: less cocoa butter, or more cream."
-                : "From the fridge it is " + FirmnessVerdict.words(study, study.rigidityAt(FRIDGE_C)) + ", right at "
+                : "From the fridge it is " + study.words(study.rigidityAt(FRIDGE_C)) + ", right at "
                         + study.celsius(right) + ": after about " + Words.duration(minutes * 60)
                         + " out of the fridge.";
         return Optional.of(new Verdict(
@@ -85,7 +86,7 @@ final class ServingVerdicts {
             double pa = study.rigidityAt(celsius);
             figures.add(new Figure(
                     "At " + study.celsius(celsius),
-                    Typed.write(Firmness.score(pa), 0) + " of 100, " + FirmnessVerdict.words(study, pa),
+                    Typed.write(Firmness.score(pa), 0) + " of 100, " + study.words(pa),
                     evidence));
         }
         return figures;

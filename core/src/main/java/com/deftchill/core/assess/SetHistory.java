@@ -2,6 +2,7 @@ package com.deftchill.core.assess;
 
 import com.deftchill.core.chill.ChillListener;
 import com.deftchill.core.chill.Slab;
+import com.deftchill.core.fat.FatSet;
 import com.deftchill.core.gel.Firmness;
 import com.deftchill.core.gel.GelModel;
 import com.deftchill.core.gel.RigidityCurve;

@@ -5,6 +5,7 @@ import com.deftchill.core.assess.Step.Kind;
 import com.deftchill.core.batch.Component;
 import com.deftchill.core.batch.Share;
 import com.deftchill.core.kitchen.Kitchen;
+import com.deftchill.core.text.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -14,12 +14,15 @@ import com.deftchill.core.chill.Grid;
 import com.deftchill.core.chill.Material;
 import com.deftchill.core.chill.Place;
 import com.deftchill.core.chill.Slab;
+import com.deftchill.core.fat.FatFirmness;
+import com.deftchill.core.fat.FatSet;
 import com.deftchill.core.gel.Firmness;
 import com.deftchill.core.gel.GelModel;
 import com.deftchill.core.gel.StrengthFactors;
 import com.deftchill.core.kitchen.Kitchen;
 import com.deftchill.core.larder.Mould.Release;
 import com.deftchill.core.mix.Mix;
+import com.deftchill.core.text.Words;
 import com.deftchill.core.turnout.Dip;
 import com.deftchill.core.turnout.Slump;
 import com.deftchill.core.vessel.Vessel;
@@ -330,6 +333,11 @@ record Study(
     /** Whether fat and air set it, with or without a gel: its firmness has words of its own. */
     boolean fatSet() {
         return component.kind().fatSets();
+    }
+
+    /** The zone of a firmness in the words for what sets it. */
+    String words(double pa) {
+        return fatSet() ? FatFirmness.of(pa).words() : Firmness.of(pa).words();
     }
 
     /** Lower end of the firmness that its way of serving wants, Pa. */

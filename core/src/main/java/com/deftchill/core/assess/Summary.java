@@ -5,6 +5,7 @@ import com.deftchill.core.assess.Assessment.Milestone;
 import com.deftchill.core.assess.ColdAnswer.BowlView;
 import com.deftchill.core.assess.ColdAnswer.GateView;
 import com.deftchill.core.assess.ColdAnswer.Table;
+import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Verdict;
 import com.deftchill.core.verdict.Verdict.Tone;
 import java.util.ArrayList;
@@ -39,7 +40,7 @@ final class Summary {
                             .orElse("")
                     + ", to be ready at " + bowl.ready() + ".");
         }
-        said.add("It stands in: " + PlaceVerdicts.words(dessert) + ".");
+        said.add("It stands in: " + dessert.batch().timetable().words() + ".");
         for (var gate : gates) {
             said.add(gate.name() + " goes on " + gate.on() + " from " + gate.opens()
                     + gate.bondsUntil()
@@ -59,7 +60,7 @@ final class Summary {
                         || v.code().equals("lift"))
                 .findFirst()
                 .ifPresent(v -> said.add(v.sentence()));
-        if (Milestones.turnsOut(batch) && !dessert.setting().isEmpty() && !dessert.wasFrozen()) {
+        if (batch.turnsOut() && !dessert.setting().isEmpty() && !dessert.wasFrozen()) {
             said.add("It stands " + Typed.write(dessert.standingMm(), 0) + " of " + Words.mm(dessert.mouldedMm()) + " "
                     + dessert.whenJudged() + ".");
         }

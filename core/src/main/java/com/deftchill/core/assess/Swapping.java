@@ -10,6 +10,7 @@ import com.deftchill.core.kitchen.SwapSchool;
 import com.deftchill.core.kitchen.Workplace;
 import com.deftchill.core.larder.GelProduct;
 import com.deftchill.core.larder.GelProduct.Form;
+import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Constant;
 import com.deftchill.core.verdict.Evidence.Given;
@@ -101,7 +102,7 @@ final class Swapping {
         double grams = division * Math.max(1, Math.rint(exact / division));
         var changes = changes(other, grams);
         return assessor.study(with(changes), now.index(), workplace).map(study -> {
-            boolean turnsOut = study.alone() && Milestones.turnsOut(study.batch());
+            boolean turnsOut = study.alone() && study.batch().turnsOut();
             double firmness = Firmness.score(study.judgedPa());
             var stands = turnsOut ? ", stands " + Typed.write(study.standingMm(), 0) + " mm" : "";
             var fix = new Fix(
@@ -116,7 +117,7 @@ final class Swapping {
                     grams,
                     other.form() == Form.SHEET ? Optional.of(grams / other.sheetG()) : Optional.empty(),
                     firmness,
-                    FirmnessVerdict.words(study, study.judgedPa()),
+                    study.words(study.judgedPa()),
                     turnsOut ? Optional.of(study.standingMm()) : Optional.empty(),
                     fix);
         });

@@ -1,6 +1,7 @@
 package com.deftchill.core.assess;
 
 import com.deftchill.core.chill.Slab;
+import com.deftchill.core.fat.FatSet;
 import com.deftchill.core.gel.RigidityCurve;
 import com.deftchill.core.gel.Setting;
 import com.deftchill.core.turnout.Slump;

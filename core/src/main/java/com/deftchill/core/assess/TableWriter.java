@@ -8,6 +8,7 @@ import com.deftchill.core.assess.ColdAnswer.Shape;
 import com.deftchill.core.assess.ColdAnswer.Table;
 import com.deftchill.core.batch.Stay;
 import com.deftchill.core.gel.Firmness;
+import com.deftchill.core.text.Words;
 import com.deftchill.core.turnout.Slump;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Constant;
@@ -72,7 +73,7 @@ final class TableWriter {
                                                 .orElse(0),
                                 s.outline()))
                         .toList(),
-                onPlate && Dessert.turnedOver(dessert.batch()),
+                onPlate && dessert.batch().turnedOver(),
                 evidence(dessert, main, onPlate));
     }
 

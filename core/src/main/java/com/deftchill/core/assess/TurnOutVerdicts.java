@@ -3,6 +3,7 @@ package com.deftchill.core.assess;
 import com.deftchill.core.amount.Typed;
 import com.deftchill.core.batch.Served;
 import com.deftchill.core.larder.Mould.Release;
+import com.deftchill.core.text.Words;
 import com.deftchill.core.turnout.Slump;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Constant;

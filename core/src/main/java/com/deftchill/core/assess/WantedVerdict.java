@@ -4,6 +4,7 @@ import com.deftchill.core.amount.Typed;
 import com.deftchill.core.batch.Component;
 import com.deftchill.core.batch.Wanted;
 import com.deftchill.core.gel.Firmness;
+import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Fix;
 import com.deftchill.core.verdict.Verdict;
 import com.deftchill.core.verdict.Verdict.Tone;

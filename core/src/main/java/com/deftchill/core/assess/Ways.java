@@ -5,6 +5,7 @@ import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.larder.Cooler;
 import com.deftchill.core.larder.Larder;
 import com.deftchill.core.larder.Mould;
+import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Fix;
 import java.util.ArrayList;
 import java.util.Comparator;

@@ -81,7 +81,7 @@ public record WhatIf(
         var main = dessert.main();
         double pa = main.map(Study::judgedPa).orElse(0.0);
         double peak = dessert.build().peakAirC();
-        boolean stands = dessert.turnsOut() && !dessert.setting().isEmpty();
+        boolean stands = dessert.batch().turnsOut() && !dessert.setting().isEmpty();
         return new WhatIf(
                 Uncertainty.finite(set),
                 Uncertainty.finite(set).map(m -> dessert.clock(60 * m)),
@@ -92,7 +92,7 @@ public record WhatIf(
                 stands ? Optional.of(dessert.standingMm()) : Optional.empty(),
                 dessert.mouldedMm(),
                 Firmness.score(pa),
-                main.map(study -> FirmnessVerdict.words(study, pa)).orElse(Firmness.RUNS.words()),
+                main.map(study -> study.words(pa)).orElse(Firmness.RUNS.words()),
                 Uncertainty.finite(peak),
                 verdicts.stream()
                         .filter(v -> v.tone().compareTo(Tone.CAUTION) <= 0)

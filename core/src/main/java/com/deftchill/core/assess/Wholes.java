@@ -4,6 +4,7 @@ import com.deftchill.core.amount.Typed;
 import com.deftchill.core.batch.Component;
 import com.deftchill.core.larder.GelProduct.Form;
 import com.deftchill.core.larder.Ingredient.Trait;
+import com.deftchill.core.text.Words;
 import java.util.ArrayList;
 import java.util.List;
 

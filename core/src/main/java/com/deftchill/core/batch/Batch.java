@@ -53,6 +53,17 @@ public record Batch(
                 pouredAt);
     }
 
+    /** Whether it is meant to leave something that lets it go. */
+    public boolean turnsOut() {
+        return served != Served.IN_GLASS && mould.release() != Mould.Release.NONE;
+    }
+
+    /** Whether the mould is turned over, so that what was poured first is on top. */
+    public boolean turnedOver() {
+        var release = mould.release();
+        return components.size() == 1 || release == Mould.Release.DIP || release == Mould.Release.PEEL;
+    }
+
     /** Share of a component that other components use up, 0 to 1 (above when more is used than made). */
     public double usedElsewhere(Component component) {
         double used = 0;

@@ -12,6 +12,7 @@ import com.deftchill.core.gel.HeatAbuse;
 import com.deftchill.core.gel.StrengthFactors;
 import com.deftchill.core.kitchen.BloomSchool;
 import com.deftchill.core.larder.GelProduct;
+import com.deftchill.core.larder.Ingredient.Trait;
 import com.deftchill.core.mix.Mix;
 import java.util.List;
 import java.util.Optional;
@@ -140,6 +141,11 @@ public record Component(
      * @param baked whether it is baked rather than chilled
      */
     public record Pressed(OptionalDouble thicknessMm, double wallMm, boolean baked) {}
+
+    /** Whether any of these lines is egg. */
+    public static boolean hasEgg(List<Line> lines) {
+        return lines.stream().anyMatch(line -> line.part().ingredient().has(Trait.EGG));
+    }
 
     /** Ingredients that stay in it, in the order written; what is held hot long enough counts as heated. */
     public List<Mix.Part> parts() {

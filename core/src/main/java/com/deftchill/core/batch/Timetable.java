@@ -1,6 +1,8 @@
 package com.deftchill.core.batch;
 
+import com.deftchill.core.text.Words;
 import java.util.List;
+import java.util.stream.Collectors;
 
 /**
  * Where a dessert stands from its first pour to service, and where it is served.
@@ -41,6 +43,15 @@ public record Timetable(List<Stay> stays, double doorsPerHour, double roomC, dou
             count--;
         }
         return count == stays.size() && !ends() ? Double.POSITIVE_INFINITY : startSeconds(count);
+    }
+
+    /** The places in words, such as: Cool room 20 min, then Fridge with still air under film. */
+    public String words() {
+        return stays.stream()
+                .map(stay -> stay.cooler().name()
+                        + (stay.how().isEmpty() ? "" : " " + stay.how())
+                        + (stay.open() ? "" : " for " + Words.duration(stay.seconds())))
+                .collect(Collectors.joining(", then "));
     }
 
     /** Whether any of it freezes water. */

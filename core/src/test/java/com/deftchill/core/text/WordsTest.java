@@ -1,4 +1,4 @@
-package com.deftchill.core.assess;
+package com.deftchill.core.text;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

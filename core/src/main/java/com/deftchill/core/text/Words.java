@@ -1,4 +1,4 @@
-package com.deftchill.core.assess;
+package com.deftchill.core.text;
 
 import com.deftchill.core.amount.TemperatureScale;
 import com.deftchill.core.amount.Typed;
@@ -7,57 +7,57 @@ import java.time.format.DateTimeFormatter;
 import java.util.Locale;
 
 /** Figures as the cook reads them: rounded, with their unit. */
-final class Words {
+public final class Words {
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm");
     private static final int MINUTES_A_DAY = 24 * 60;
     private static final int ROUND_TO_MINUTES = 5;
 
     private Words() {}
 
-    static String grams(double g) {
+    public static String grams(double g) {
         return Typed.write(g, g < 100 ? 1 : 0) + " g";
     }
 
-    static String mm(double mm) {
+    public static String mm(double mm) {
         return Typed.write(mm, 0) + " mm";
     }
 
     /** With a small first letter. */
-    static String lower(String text) {
+    public static String lower(String text) {
         return text.substring(0, 1).toLowerCase(Locale.ROOT) + text.substring(1);
     }
 
-    static String ml(double ml) {
+    public static String ml(double ml) {
         return Typed.write(ml, 0) + " ml";
     }
 
     /** A temperature on a kitchen's scale. */
-    static String temperature(double celsius, TemperatureScale scale) {
+    public static String temperature(double celsius, TemperatureScale scale) {
         return Typed.write(scale.of(celsius), scale == TemperatureScale.CELSIUS ? 1 : 0) + " " + scale.unit();
     }
 
     /** From one temperature to another on a kitchen's scale, such as 82 to 95 °C. */
-    static String temperatures(double lowC, double highC, TemperatureScale scale) {
+    public static String temperatures(double lowC, double highC, TemperatureScale scale) {
         int decimals = scale == TemperatureScale.CELSIUS ? 1 : 0;
         return Typed.write(scale.of(lowC), decimals) + " to " + Typed.write(scale.of(highC), decimals) + " "
                 + scale.unit();
     }
 
     /** A difference of temperature on a kitchen's scale. */
-    static String difference(double kelvin, TemperatureScale scale) {
+    public static String difference(double kelvin, TemperatureScale scale) {
         return Typed.write(scale.ofDifference(kelvin), 0) + " " + scale.unit();
     }
 
-    static String percent(double share) {
+    public static String percent(double share) {
         return Typed.write(100 * share, 1) + " %";
     }
 
-    static String pascal(double pa) {
+    public static String pascal(double pa) {
         return Typed.write(pa, pa < 100 ? 1 : 0) + " Pa";
     }
 
     /** Hours and minutes, rounded up to five minutes. */
-    static String duration(double seconds) {
+    public static String duration(double seconds) {
         long minutes = roundedMinutes(seconds);
         if (minutes < 60) {
             return minutes + " min";
@@ -70,7 +70,7 @@ final class Words {
     }
 
     /** Clock time some seconds after another, rounded up to five minutes, with the day when it is not the same. */
-    static String clock(LocalTime from, double seconds) {
+    public static String clock(LocalTime from, double seconds) {
         long minutes = from.getHour() * 60L + from.getMinute() + roundedMinutes(seconds);
         var time = CLOCK.format(LocalTime.MIDNIGHT.plusMinutes(minutes));
         return switch ((int) (minutes / MINUTES_A_DAY)) {
@@ -82,7 +82,7 @@ final class Words {
     }
 
     /** Dip seconds: whole below 10, to the nearest 5 above 30. */
-    static String seconds(double seconds) {
+    public static String seconds(double seconds) {
         double rounded = seconds < 30 ? Math.max(1, Math.rint(seconds)) : 5 * Math.rint(seconds / 5);
         return Typed.write(rounded, 0);
     }

@@ -1,13 +1,9 @@
-package com.deftchill.core.assess;
-
-import com.deftchill.core.batch.Component;
-import com.deftchill.core.fat.FatNetwork;
-import com.deftchill.core.mix.Mix;
+package com.deftchill.core.fat;
 
 /** Rigidity that a component owes to its fat, over temperature, as a table: the network weakened by its air. */
-final class FatSet {
+public final class FatSet {
     /** Where a body set by fat alone softens enough at the wall to slide out, °C [E]. */
-    static final double SOFTENS_C = 22;
+    public static final double SOFTENS_C = 22;
 
     private static final double FROM_C = -40;
     private static final double PER_K = 2;
@@ -20,12 +16,11 @@ final class FatSet {
         this.pa = pa;
     }
 
-    static FatSet of(Component component, Mix mix) {
-        var network = component.network();
-        return network.exists() ? of(network, mix.airShare()) : NONE;
-    }
-
-    private static FatSet of(FatNetwork network, double air) {
+    /** What a network gives a body of which so much is air, 0 to 1. */
+    public static FatSet of(FatNetwork network, double air) {
+        if (!network.exists()) {
+            return NONE;
+        }
         var pa = new double[POINTS];
         for (int i = 0; i < POINTS; i++) {
             pa[i] = (1 - air) * (1 - air) * network.applyAsDouble(FROM_C + i / PER_K);
@@ -33,12 +28,13 @@ final class FatSet {
         return new FatSet(pa);
     }
 
-    boolean exists() {
+    /** Whether there is any. */
+    public boolean exists() {
         return pa != null;
     }
 
     /** Rigidity at T °C, Pa. */
-    double at(double celsius) {
+    public double at(double celsius) {
         if (pa == null) {
             return 0;
         }
@@ -48,7 +44,7 @@ final class FatSet {
     }
 
     /** Warmest temperature at which it still owes so much rigidity, Pa, to its fat, °C; far below zero for none. */
-    double holdsUpToC(double wantedPa) {
+    public double holdsUpToC(double wantedPa) {
         int i = exists() ? POINTS - 1 : -1;
         while (i >= 0 && pa[i] < wantedPa) {
             i--;
