@@ -1,7 +1,6 @@
 package com.deftchill.core.assess;
 
 import com.deftchill.core.amount.Typed;
-import com.deftchill.core.assess.Assessment.Prediction;
 import com.deftchill.core.batch.BatchReader;
 import com.deftchill.core.batch.Component;
 import com.deftchill.core.batch.Kind;
@@ -47,7 +46,7 @@ public final class Assessor {
 
     /** The whole chill of a formula, with the field over time and what happens at the table. */
     public ColdOutcome chill(WrittenFormula formula, Workplace workplace) {
-        var settings = new Study.Settings(workplace.kitchen(), chill).recording();
+        var settings = new Settings(workplace.kitchen(), chill).recording();
         var studied = study(formula, workplace, settings);
         if (studied.dessert().isEmpty()) {
             return new ColdOutcome(Optional.empty(), studied.problems());
@@ -72,7 +71,7 @@ public final class Assessor {
 
     /** Runs the corners of what is not known exactly. */
     public UncertaintyOutcome uncertainty(WrittenFormula formula, Workplace workplace) {
-        var settings = new Study.Settings(workplace.kitchen(), chill);
+        var settings = new Settings(workplace.kitchen(), chill);
         var studied = study(formula, workplace, settings);
         return new UncertaintyOutcome(
                 studied.dessert()
@@ -185,10 +184,10 @@ public final class Assessor {
 
     /** Computes a formula through. */
     Studied study(WrittenFormula formula, Workplace workplace) {
-        return study(formula, workplace, new Study.Settings(workplace.kitchen(), chill));
+        return study(formula, workplace, new Settings(workplace.kitchen(), chill));
     }
 
-    private Studied study(WrittenFormula formula, Workplace workplace, Study.Settings settings) {
+    private Studied study(WrittenFormula formula, Workplace workplace, Settings settings) {
         var reading = BatchReader.read(formula, workplace);
         if (reading.batch().isEmpty()) {
             return new Studied(Optional.empty(), reading.problems());

@@ -1,6 +1,5 @@
 package com.deftchill.core.assess;
 
-import com.deftchill.core.assess.Assessment.Point;
 import com.deftchill.core.batch.Batch;
 import com.deftchill.core.chill.ChillListener;
 import com.deftchill.core.chill.ChillOptions;
@@ -9,6 +8,8 @@ import com.deftchill.core.chill.Grid;
 import com.deftchill.core.chill.Material;
 import com.deftchill.core.chill.Place;
 import com.deftchill.core.chill.Pouring;
+import com.deftchill.core.turnout.Outline;
+import com.deftchill.core.turnout.Point;
 import com.deftchill.core.vessel.Vessel;
 import com.deftchill.core.vessel.WallMaterial;
 import java.util.ArrayList;
@@ -35,18 +36,18 @@ final class AtTheTable {
     private final Grid grid;
     private final double[] interfaces;
     private final Material[] materials;
-    private final List<Build.Layer> layers;
+    private final List<BuiltLayer> layers;
     private final ChillOptions options;
     private double[] celsius;
     private List<TableHistory> histories = List.of();
-    private List<Build.Layer> followed = List.of();
+    private List<BuiltLayer> followed = List.of();
 
     AtTheTable(
             Batch batch,
             Grid grid,
             double[] interfacesMm,
             Material[] materials,
-            List<Build.Layer> layers,
+            List<BuiltLayer> layers,
             ChillOptions options) {
         this.batch = batch;
         this.grid = grid;
@@ -121,7 +122,7 @@ final class AtTheTable {
         var place = Place.uniform(batch.timetable().roomC(), ROOM_H, LASTS);
         var follower = new Follower(over);
         new ChillSimulation(cut, cells, vessel.material(), options).run(start, wallC, List.of(place), follower);
-        return new Course(followed.stream().map(Build.Layer::index).toList(), follower.moments, follower.shapes);
+        return new Course(followed.stream().map(BuiltLayer::index).toList(), follower.moments, follower.shapes);
     }
 
     private Vessel vessel(boolean over) {
@@ -186,7 +187,7 @@ final class AtTheTable {
                 shapes.add(new Shape(
                         seconds,
                         fill - lost,
-                        Sections.body(batch.mould().vessel().profile(), fill, over, this::strainAt)));
+                        Outline.of(batch.mould().vessel().profile(), fill, over, this::strainAt)));
             }
         }
 

@@ -17,8 +17,6 @@ import com.deftchill.core.chill.Place;
 import com.deftchill.core.chill.Pouring;
 import com.deftchill.core.chill.Slab;
 import com.deftchill.core.fat.FatSet;
-import com.deftchill.core.gel.GelModel;
-import com.deftchill.core.gel.StrengthFactors;
 import com.deftchill.core.mix.Mix;
 import com.deftchill.core.turnout.Slump;
 import com.deftchill.core.vessel.Profile;
@@ -64,28 +62,7 @@ final class Build implements Pouring, ChillListener {
 
     private static final double SAME_MOMENT = 1e-3;
 
-    /**
-     * A layer of it.
-     *
-     * @param index of the component in the formula
-     * @param history of what is poured; nothing happens to what is laid in
-     */
-    record Layer(int index, Component component, Slab slab, Material material, Chill history) {}
-
-    /**
-     * What happens to a layer that is poured.
-     *
-     * @param model of its gelling agent
-     * @param factors that strengthen or weaken it
-     * @param fat what its fat adds to the firmness
-     */
-    record Chill(GelModel model, StrengthFactors factors, FatSet fat, Slump slump, SetHistory set) {
-        boolean sets(Component component) {
-            return component.gels() || fat.exists();
-        }
-    }
-
-    private final List<Layer> layers;
+    private final List<BuiltLayer> layers;
     private final Timetable timetable;
     private final double pourK;
     private final boolean turnsOut;
@@ -96,7 +73,7 @@ final class Build implements Pouring, ChillListener {
     private Optional<FieldRecorder> recorder = Optional.empty();
     private Optional<AtTheTable> table = Optional.empty();
 
-    private Build(List<Layer> layers, Timetable timetable, double pourK, boolean turnsOut) {
+    private Build(List<BuiltLayer> layers, Timetable timetable, double pourK, boolean turnsOut) {
         this.turnsOut = turnsOut;
         this.layers = layers;
         this.timetable = timetable;
@@ -108,7 +85,7 @@ final class Build implements Pouring, ChillListener {
     }
 
     /** Fills the mould and chills it; of a dessert without a poured layer there is nothing to follow. */
-    static Build of(Batch batch, Stack stack, List<Mix> mixes, Study.Settings settings) {
+    static Build of(Batch batch, Stack stack, List<Mix> mixes, Settings settings) {
         var lying = new ArrayList<Integer>();
         for (int i = 0; i < mixes.size(); i++) {
             if (stack.beds().get(i).exists()) {
@@ -142,7 +119,7 @@ final class Build implements Pouring, ChillListener {
     }
 
     /** The places of the timetable; what is late for its end waits on in the cooler. */
-    private static List<Place> places(Batch batch, Study.Nudge nudge) {
+    private static List<Place> places(Batch batch, Nudge nudge) {
         var table = batch.timetable();
         var places = new ArrayList<Place>();
         for (var stay : table.stays()) {
@@ -172,9 +149,9 @@ final class Build implements Pouring, ChillListener {
         return tops;
     }
 
-    private static List<Layer> layers(
-            Batch batch, Stack stack, List<Mix> mixes, List<Integer> lying, Grid grid, Study.Settings settings) {
-        var layers = new ArrayList<Layer>();
+    private static List<BuiltLayer> layers(
+            Batch batch, Stack stack, List<Mix> mixes, List<Integer> lying, Grid grid, Settings settings) {
+        var layers = new ArrayList<BuiltLayer>();
         var whole = batch.mould().vessel().profile();
         int row = 0;
         for (int n = 0; n < lying.size(); n++) {
@@ -197,7 +174,7 @@ final class Build implements Pouring, ChillListener {
             var chill = component.kind().isSolid()
                     ? null
                     : chill(component, mix, slab, material.density(), massOn(batch, stack, i), thaw, settings);
-            layers.add(new Layer(i, component, slab, material, chill));
+            layers.add(new BuiltLayer(i, component, slab, material, chill));
             row = to;
         }
         return layers;
@@ -217,13 +194,7 @@ final class Build implements Pouring, ChillListener {
     }
 
     private static Chill chill(
-            Component component,
-            Mix mix,
-            Slab slab,
-            double density,
-            double aboveG,
-            Thaw thaw,
-            Study.Settings settings) {
+            Component component, Mix mix, Slab slab, double density, double aboveG, Thaw thaw, Settings settings) {
         var model = component.gelModel();
         var factors = component.factors(mix);
         var fat = FatSet.of(component.network(), mix.airShare());
@@ -234,7 +205,7 @@ final class Build implements Pouring, ChillListener {
     }
 
     /** Of each cell that of its layer; beside a lined one, that of the lining. */
-    private static Material[] materials(List<Layer> layers, Grid grid) {
+    private static Material[] materials(List<BuiltLayer> layers, Grid grid) {
         var materials = new Material[grid.cells()];
         Material lining = layers.get(0).material();
         for (var layer : layers) {
@@ -286,7 +257,7 @@ final class Build implements Pouring, ChillListener {
         return true;
     }
 
-    private static boolean carries(Layer below, double since) {
+    private static boolean carries(BuiltLayer below, double since) {
         if (below.history() == null) {
             return below.component().kind() != Kind.CRUMB || since >= CRUMB_SECONDS;
         }
@@ -421,8 +392,8 @@ final class Build implements Pouring, ChillListener {
     }
 
     /** What was poured or laid in, by the index of its component. */
-    Map<Integer, Layer> byIndex() {
-        return layers.stream().collect(Collectors.toMap(Layer::index, Function.identity()));
+    Map<Integer, BuiltLayer> byIndex() {
+        return layers.stream().collect(Collectors.toMap(BuiltLayer::index, Function.identity()));
     }
 
     /** Seconds from the first pour to that of a component; 0 for what does not lie in the mould. */

@@ -1,9 +1,6 @@
 package com.deftchill.core.assess;
 
-import com.deftchill.core.assess.Assessment.Milestone;
-import com.deftchill.core.assess.Assessment.Point;
-import com.deftchill.core.assess.Assessment.Section;
-import com.deftchill.core.assess.Assessment.Sentence;
+import com.deftchill.core.turnout.Point;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Verdict;
 import java.util.List;

@@ -64,11 +64,7 @@ final class ColdWriter {
 
     /** Until a little after the last moment that is waited for, at its best left out. */
     private static double axis(
-            Dessert dessert,
-            List<Assessment.Milestone> milestones,
-            List<GateView> gates,
-            List<Limit> limits,
-            double last) {
+            Dessert dessert, List<Milestone> milestones, List<GateView> gates, List<Limit> limits, double last) {
         var table = dessert.batch().timetable();
         double end = LEAST_AXIS_MIN;
         for (var milestone : milestones) {

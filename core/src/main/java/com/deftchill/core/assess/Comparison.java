@@ -45,8 +45,7 @@ public record Comparison(List<Row> changes, List<Row> figures, String before, St
 
     private static String line(Assessor.Outcome outcome) {
         return outcome.assessment()
-                .map(a -> String.join(
-                        " ", a.line().stream().map(Assessment.Sentence::text).toList()))
+                .map(a -> String.join(" ", a.line().stream().map(Sentence::text).toList()))
                 .orElseGet(() -> outcome.problems().get(0).field() + " "
                         + outcome.problems().get(0).rule());
     }

@@ -1,12 +1,10 @@
 package com.deftchill.core.assess;
 
 import com.deftchill.core.amount.Typed;
-import com.deftchill.core.assess.Assessment.Amounts;
-import com.deftchill.core.assess.Assessment.ComponentAnswer;
-import com.deftchill.core.assess.Assessment.Course;
-import com.deftchill.core.assess.Assessment.Figure;
-import com.deftchill.core.assess.Assessment.SharePart;
-import com.deftchill.core.assess.Assessment.Understood;
+import com.deftchill.core.assess.ComponentAnswer.Amounts;
+import com.deftchill.core.assess.ComponentAnswer.Course;
+import com.deftchill.core.assess.ComponentAnswer.SharePart;
+import com.deftchill.core.assess.ComponentAnswer.Understood;
 import com.deftchill.core.batch.Component;
 import com.deftchill.core.composition.Constituent;
 import com.deftchill.core.gel.Firmness;
@@ -14,6 +12,7 @@ import com.deftchill.core.larder.GelProduct.Form;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Given;
+import com.deftchill.core.verdict.Figure;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;

@@ -26,7 +26,7 @@ record Dessert(Batch batch, Kitchen kitchen, Stack stack, List<Portrait> portrai
         portraits = List.copyOf(portraits);
     }
 
-    static Dessert of(Batch batch, Study.Settings settings) {
+    static Dessert of(Batch batch, Settings settings) {
         var stack = Stack.of(batch);
         var components = batch.components();
         var mixes = components.stream().map(Component::mix).toList();

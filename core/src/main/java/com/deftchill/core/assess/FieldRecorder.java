@@ -25,7 +25,7 @@ final class FieldRecorder {
     record Moment(double seconds, int rows, double airC, float[] celsius, float[] pascal) {}
 
     private final Grid grid;
-    private final List<Build.Layer> layers;
+    private final List<BuiltLayer> layers;
     private final Vessel vessel;
     private final List<Moment> moments = new ArrayList<>();
     private int poured;
@@ -34,7 +34,7 @@ final class FieldRecorder {
     private double airC;
 
     /** @param airC around it at first, °C */
-    FieldRecorder(Grid grid, List<Build.Layer> layers, Vessel vessel, double airC) {
+    FieldRecorder(Grid grid, List<BuiltLayer> layers, Vessel vessel, double airC) {
         this.airC = airC;
         this.grid = grid;
         this.layers = layers;
@@ -82,7 +82,7 @@ final class FieldRecorder {
         return vessel;
     }
 
-    List<Build.Layer> layers() {
+    List<BuiltLayer> layers() {
         return layers;
     }
 

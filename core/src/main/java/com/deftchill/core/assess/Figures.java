@@ -1,7 +1,6 @@
 package com.deftchill.core.assess;
 
 import com.deftchill.core.amount.Typed;
-import com.deftchill.core.assess.Assessment.ComponentAnswer;
 import com.deftchill.core.assess.Comparison.Entry;
 import com.deftchill.core.text.Words;
 import java.util.ArrayList;

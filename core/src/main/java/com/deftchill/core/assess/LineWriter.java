@@ -1,7 +1,6 @@
 package com.deftchill.core.assess;
 
 import com.deftchill.core.amount.Typed;
-import com.deftchill.core.assess.Assessment.Sentence;
 import com.deftchill.core.batch.Served;
 import com.deftchill.core.larder.Mould.Release;
 import com.deftchill.core.text.Words;

@@ -1,7 +1,6 @@
 package com.deftchill.core.assess;
 
 import com.deftchill.core.amount.Typed;
-import com.deftchill.core.assess.Assessment.Milestone;
 import com.deftchill.core.batch.Served;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.turnout.Slump;

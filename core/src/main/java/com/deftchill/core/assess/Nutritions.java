@@ -1,8 +1,7 @@
 package com.deftchill.core.assess;
 
 import com.deftchill.core.amount.Typed;
-import com.deftchill.core.assess.Assessment.Nutrient;
-import com.deftchill.core.assess.Assessment.Nutrition;
+import com.deftchill.core.assess.Nutrition.Nutrient;
 import com.deftchill.core.composition.Constituent;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Evidence;

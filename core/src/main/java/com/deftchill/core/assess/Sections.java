@@ -1,23 +1,20 @@
 package com.deftchill.core.assess;
 
-import com.deftchill.core.assess.Assessment.Layer;
-import com.deftchill.core.assess.Assessment.Point;
-import com.deftchill.core.assess.Assessment.Section;
-import com.deftchill.core.assess.Assessment.Standing;
+import com.deftchill.core.assess.Section.Layer;
+import com.deftchill.core.assess.Section.Standing;
 import com.deftchill.core.batch.AsIngredient;
 import com.deftchill.core.batch.Kind;
+import com.deftchill.core.turnout.Outline;
+import com.deftchill.core.turnout.Point;
 import com.deftchill.core.turnout.Slump;
 import com.deftchill.core.vessel.Profile;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.function.DoubleUnaryOperator;
 
 /** The cut through the filled mould and through the body standing on its plate. */
 final class Sections {
-    private static final int OUTLINE_POINTS = 24;
-
     private Sections() {}
 
     static Section of(Dessert dessert) {
@@ -96,22 +93,8 @@ final class Sections {
         boolean over = dessert.batch().turnedOver();
         double fill = dessert.mouldedMm();
         var profile = dessert.batch().mould().vessel().profile();
-        var outline = body(profile, fill, over, mm -> strainAt(dessert, mm));
+        var outline = Outline.of(profile, fill, over, mm -> strainAt(dessert, mm));
         return Optional.of(new Standing(dessert.standingMm(), fill, outline, Slump.words(worst), over));
-    }
-
-    /** A body out of its mould, from plate to top, each slice pressed by its strain and wider for it. */
-    static List<Point> body(Profile profile, double fillMm, boolean over, DoubleUnaryOperator strainAtMm) {
-        var outline = new ArrayList<Point>();
-        double height = 0;
-        for (int i = 0; i <= OUTLINE_POINTS; i++) {
-            double share = (double) i / OUTLINE_POINTS;
-            double inMould = fillMm * (over ? 1 - share : share);
-            double strain = strainAtMm.applyAsDouble(inMould);
-            outline.add(new Point(profile.halfWidthAtMm(inMould) / Math.sqrt(1 - strain), height));
-            height += fillMm / OUTLINE_POINTS * (1 - strain);
-        }
-        return outline;
     }
 
     /** Strain of the slice at a height in the mould; solid layers keep theirs. */

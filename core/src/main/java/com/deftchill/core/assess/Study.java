@@ -89,44 +89,12 @@ record Study(
     private static final double[] FAT_SLICED_PA = {1500, 20_000};
 
     /**
-     * What a study is made with: how the kitchen works, and how finely to compute.
-     *
-     * @param nudge of the inputs
-     * @param recorded whether the whole field is kept, for the Cold
-     */
-    record Settings(Kitchen kitchen, ChillOptions options, Nudge nudge, boolean recorded) {
-        Settings(Kitchen kitchen, ChillOptions options) {
-            this(kitchen, options, Nudge.NONE, false);
-        }
-
-        Settings recording() {
-            return new Settings(kitchen, options, nudge, true);
-        }
-
-        Settings with(Nudge other) {
-            return new Settings(kitchen, options, other, recorded);
-        }
-    }
-
-    /**
-     * Inputs other than written, to see what they do.
-     *
-     * @param h surface coefficients times this
-     * @param strength of every gel times this
-     * @param airK air warmer by this, K
-     * @param pourK poured warmer by this, K
-     */
-    record Nudge(double h, double strength, double airK, double pourK) {
-        static final Nudge NONE = new Nudge(1, 1, 0, 0);
-    }
-
-    /**
      * @param layer as it was chilled
      * @param report of the run
      */
     static Study of(
             Batch batch,
-            Build.Layer layer,
+            BuiltLayer layer,
             Mix mix,
             Stack.Bed bed,
             double startSeconds,

@@ -1,7 +1,6 @@
 package com.deftchill.core.assess;
 
 import com.deftchill.core.amount.Typed;
-import com.deftchill.core.assess.Assessment.Milestone;
 import com.deftchill.core.assess.ColdAnswer.BowlView;
 import com.deftchill.core.assess.ColdAnswer.GateView;
 import com.deftchill.core.assess.ColdAnswer.Table;

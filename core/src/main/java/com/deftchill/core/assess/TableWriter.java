@@ -1,7 +1,6 @@
 package com.deftchill.core.assess;
 
 import com.deftchill.core.amount.Typed;
-import com.deftchill.core.assess.Assessment.Point;
 import com.deftchill.core.assess.AtTheTable.Course;
 import com.deftchill.core.assess.AtTheTable.Moment;
 import com.deftchill.core.assess.ColdAnswer.Shape;
@@ -9,6 +8,7 @@ import com.deftchill.core.assess.ColdAnswer.Table;
 import com.deftchill.core.batch.Stay;
 import com.deftchill.core.gel.Firmness;
 import com.deftchill.core.text.Words;
+import com.deftchill.core.turnout.Point;
 import com.deftchill.core.turnout.Slump;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Constant;

@@ -1,8 +1,6 @@
 package com.deftchill.core.assess;
 
 import com.deftchill.core.amount.Typed;
-import com.deftchill.core.assess.Assessment.Milestone;
-import com.deftchill.core.assess.Study.Nudge;
 import com.deftchill.core.text.Words;
 import java.util.ArrayList;
 import java.util.Comparator;

@@ -52,7 +52,7 @@ class AssessorTest {
                             "Sets by \\d\\d:\\d\\d, turns out from \\d\\d:\\d\\d after a \\d-second dip, stands \\d\\d of \\d\\d mm the next day\\.");
         });
         assertThat(a.verdicts()).extracting(Verdict::tone).doesNotContain(Tone.BAD, Tone.UNSAFE);
-        assertThat(a.milestones()).extracting(Assessment.Milestone::code).containsExactly("sets", "turns-out", "best");
+        assertThat(a.milestones()).extracting(Milestone::code).containsExactly("sets", "turns-out", "best");
         assertThat(a.verdicts()).allSatisfy(v -> assertThat(v.evidence().rule()).isNotBlank());
     }
 

@@ -43,14 +43,13 @@ class DessertTest {
     @Test
     void layersLieUponEachOtherAndFillWhatTheyMeasure() {
         var section = assess(layered()).section();
-        assertThat(section.layers()).extracting(Assessment.Layer::kind).containsExactly("crumb", "mousse", "jelly");
+        assertThat(section.layers()).extracting(Section.Layer::kind).containsExactly("crumb", "mousse", "jelly");
         for (int i = 1; i < section.layers().size(); i++) {
             assertThat(section.layers().get(i).fromMm())
                     .isEqualTo(section.layers().get(i - 1).toMm());
         }
-        double sum = section.layers().stream()
-                .mapToDouble(Assessment.Layer::volumeMl)
-                .sum();
+        double sum =
+                section.layers().stream().mapToDouble(Section.Layer::volumeMl).sum();
         assertThat(sum).isCloseTo(section.fillMl(), within(1e-6 * sum));
     }
 

@@ -90,7 +90,7 @@ class EveryAnswerTest {
         if (worst == Tone.BAD || worst == Tone.UNSAFE) {
             assertThat(a.line().get(0).tone()).isIn(Tone.BAD, Tone.UNSAFE);
         } else {
-            assertThat(a.line()).extracting(Assessment.Sentence::tone).doesNotContain(Tone.BAD, Tone.UNSAFE);
+            assertThat(a.line()).extracting(Sentence::tone).doesNotContain(Tone.BAD, Tone.UNSAFE);
         }
     }
 

@@ -50,7 +50,7 @@ class LayersUponEachOtherTest {
         return assessment.milestones().stream()
                 .filter(m -> m.code().equals(code))
                 .findFirst()
-                .flatMap(Assessment.Milestone::minutes)
+                .flatMap(Milestone::minutes)
                 .orElseThrow(() -> new AssertionError(code + " in " + assessment.milestones()));
     }
 
@@ -147,7 +147,7 @@ class LayersUponEachOtherTest {
     @Test
     void whatIsLaidInOrLooseIsFilledOnAtOnce() {
         assertThat(assess(glass(compote(), sponge(), mousse())).milestones())
-                .extracting(Assessment.Milestone::code)
+                .extracting(Milestone::code)
                 .noneMatch(code -> code.startsWith("pours-"));
         double crumb = minutes(assess(layered()), "pours-mousse");
         assertThat(crumb).as("a crumb base hardens first").isCloseTo(30, within(1e-6));
@@ -157,7 +157,7 @@ class LayersUponEachOtherTest {
     void aLayerThatNeverCarriesIsSaidNotWaitedForForEver() {
         var found = assess(glass(cream("weak", "0.2 g", "32 °C"), jelly()));
         assertThat(found.verdicts()).anySatisfy(v -> assertThat(v.tone()).isEqualTo(Tone.BAD));
-        assertThat(found.milestones()).extracting(Assessment.Milestone::code).doesNotContain("pours-jelly");
+        assertThat(found.milestones()).extracting(Milestone::code).doesNotContain("pours-jelly");
         assertThat(minutes(found, "sets-jelly")).isGreaterThan(24 * 60.0);
     }
 

@@ -279,7 +279,7 @@ class PlacesTest {
         return assessment.milestones().stream()
                 .filter(m -> m.code().equals(code))
                 .findFirst()
-                .flatMap(Assessment.Milestone::minutes)
+                .flatMap(Milestone::minutes)
                 .orElseThrow(() -> new AssertionError(code + " in " + assessment.milestones()));
     }
 }

@@ -1,6 +1,6 @@
 package com.deftchill.server.batchlog;
 
-import com.deftchill.core.assess.Assessment.Prediction;
+import com.deftchill.core.assess.Prediction;
 import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
 import java.util.Optional;
 
