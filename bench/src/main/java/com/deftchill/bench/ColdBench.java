@@ -1,8 +1,10 @@
 package com.deftchill.bench;
 
+import com.deftchill.core.alternative.Alternatives;
+import com.deftchill.core.alternative.WhatIf;
 import com.deftchill.core.assess.Assessor;
-import com.deftchill.core.assess.WhatIf;
 import com.deftchill.core.chill.ChillOptions;
+import com.deftchill.core.cold.Chilling;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.formula.WrittenFormula.Component;
 import com.deftchill.core.formula.WrittenFormula.Cooling;
@@ -49,19 +51,19 @@ public class ColdBench {
             new Workplace(LarderFiles.shipped(), KitchenReader.standard(), GelatinParameters.handbook());
 
     @Benchmark
-    public Assessor.ColdOutcome chill() {
-        return assessor.chill(dessert("3 g"), workplace);
+    public Chilling.ColdOutcome chill() {
+        return new Chilling(assessor).chill(dessert("3 g"), workplace);
     }
 
     @Benchmark
-    public Assessor.UncertaintyOutcome corners() {
-        return assessor.uncertainty(dessert("3 g"), workplace);
+    public Chilling.UncertaintyOutcome corners() {
+        return new Chilling(assessor).uncertainty(dessert("3 g"), workplace);
     }
 
     @Benchmark
     public List<WhatIf> sixVariants() {
         return List.of("2.5 g", "3 g", "3.5 g", "4 g", "4.5 g", "5 g").parallelStream()
-                .map(dose -> assessor.whatIf(dessert(dose), Optional.empty(), workplace))
+                .map(dose -> new Alternatives(assessor).whatIf(dessert(dose), Optional.empty(), workplace))
                 .toList();
     }
 

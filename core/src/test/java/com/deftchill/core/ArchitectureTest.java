@@ -4,15 +4,21 @@ import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideInAnyP
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deftchill.core.gel.GelatinParameters;
+import com.tngtech.archunit.core.domain.JavaClass;
+import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import java.util.List;
 
 @AnalyzeClasses(packages = "com.deftchill.core", importOptions = ImportOption.DoNotIncludeTests.class)
 class ArchitectureTest {
+    private static final String ROOT = "com.deftchill.core.";
+
     @ArchTest
     static final ArchRule plainJava = classes()
             .should()
@@ -39,4 +45,54 @@ class ArchitectureTest {
     @ArchTest
     static final ArchRule noCycles =
             slices().matching("com.deftchill.core.(*)..").should().beFreeOfCycles();
+
+    /** The flow, lowest first: nothing looks upward. */
+    private static final List<List<String>> FLOORS = List.of(
+            List.of("amount", "composition", "cook", "verdict", "vessel"),
+            List.of("chill", "fat", "foam", "larder", "text"),
+            List.of("formula", "mix", "paste", "turnout"),
+            List.of("gel"),
+            List.of("kitchen"),
+            List.of("batch"),
+            List.of("build", "sums"),
+            List.of("dessert"),
+            List.of("dose", "label", "method", "timing"),
+            List.of("judge"),
+            List.of("assess"),
+            List.of("alternative", "cold"));
+
+    @ArchTest
+    static void nothingLooksUpward(JavaClasses core) {
+        for (int floor = 0; floor < FLOORS.size(); floor++) {
+            var above = FLOORS.subList(floor + 1, FLOORS.size()).stream()
+                    .flatMap(List::stream)
+                    .map(ArchitectureTest::all)
+                    .toArray(String[]::new);
+            var here = FLOORS.get(floor).stream().map(ArchitectureTest::all).toArray(String[]::new);
+            if (above.length > 0) {
+                noClasses()
+                        .that()
+                        .resideInAnyPackage(here)
+                        .should()
+                        .dependOnClassesThat()
+                        .resideInAnyPackage(above)
+                        .check(core);
+            }
+        }
+    }
+
+    @ArchTest
+    static void everyPackageHasItsFloor(JavaClasses core) {
+        var placed =
+                FLOORS.stream().flatMap(List::stream).map(name -> ROOT + name).toList();
+        assertThat(core.stream()
+                        .map(JavaClass::getPackageName)
+                        .filter(name -> name.startsWith(ROOT))
+                        .distinct())
+                .containsExactlyInAnyOrderElementsOf(placed);
+    }
+
+    private static String all(String name) {
+        return ROOT + name + "..";
+    }
 }

@@ -2,9 +2,11 @@ package com.deftchill.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.deftchill.core.alternative.Alternatives;
 import com.deftchill.core.amount.TemperatureScale;
 import com.deftchill.core.assess.Assessor;
 import com.deftchill.core.chill.ChillOptions;
+import com.deftchill.core.cold.Chilling;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.gel.GelatinParameters;
 import com.deftchill.core.kitchen.KitchenReader;
@@ -84,12 +86,13 @@ class FahrenheitTest {
         var assessed = COARSE.assess(formula, WORKPLACE);
         assertThat(assessed.problems()).isEmpty();
         assertThat(told(assessed.assessment().orElseThrow())).isEmpty();
-        assertThat(told(COARSE.chill(formula, WORKPLACE))).isEmpty();
-        assertThat(told(COARSE.variants(formula, WORKPLACE))).isEmpty();
-        assertThat(told(COARSE.ways(formula, WORKPLACE))).isEmpty();
-        assertThat(told(COARSE.uncertainty(formula, WORKPLACE))).isEmpty();
+        assertThat(told(new Chilling(COARSE).chill(formula, WORKPLACE))).isEmpty();
+        assertThat(told(new Alternatives(COARSE).variants(formula, WORKPLACE))).isEmpty();
+        assertThat(told(new Alternatives(COARSE).ways(formula, WORKPLACE))).isEmpty();
+        assertThat(told(new Chilling(COARSE).uncertainty(formula, WORKPLACE))).isEmpty();
         for (int i = 0; i < formula.components().size(); i++) {
-            assertThat(told(COARSE.swaps(formula, i, List.of(), WORKPLACE))).isEmpty();
+            assertThat(told(new Alternatives(COARSE).swaps(formula, i, List.of(), WORKPLACE)))
+                    .isEmpty();
         }
     }
 

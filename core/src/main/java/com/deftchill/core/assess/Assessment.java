@@ -1,5 +1,9 @@
 package com.deftchill.core.assess;
 
+import com.deftchill.core.label.Flag;
+import com.deftchill.core.label.Nutrition;
+import com.deftchill.core.method.Step;
+import com.deftchill.core.timing.Milestone;
 import com.deftchill.core.verdict.Verdict;
 import java.util.List;
 

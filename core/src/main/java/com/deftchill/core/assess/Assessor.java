@@ -5,16 +5,44 @@ import com.deftchill.core.batch.BatchReader;
 import com.deftchill.core.batch.Component;
 import com.deftchill.core.batch.Kind;
 import com.deftchill.core.batch.Stack;
+import com.deftchill.core.build.Settings;
 import com.deftchill.core.chill.ChillOptions;
 import com.deftchill.core.chill.Stop;
+import com.deftchill.core.dessert.Dessert;
+import com.deftchill.core.dessert.Joining;
+import com.deftchill.core.dessert.Portrait;
+import com.deftchill.core.dessert.Study;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.gel.Firmness;
+import com.deftchill.core.judge.BaseVerdicts;
+import com.deftchill.core.judge.BloomVerdicts;
+import com.deftchill.core.judge.ContactVerdicts;
+import com.deftchill.core.judge.CookVerdicts;
+import com.deftchill.core.judge.CoolingVerdicts;
+import com.deftchill.core.judge.FirmnessVerdict;
+import com.deftchill.core.judge.FitVerdict;
+import com.deftchill.core.judge.FloatVerdicts;
+import com.deftchill.core.judge.FoamVerdicts;
+import com.deftchill.core.judge.GanacheVerdicts;
+import com.deftchill.core.judge.HeatVerdicts;
+import com.deftchill.core.judge.Judgement;
+import com.deftchill.core.judge.LayerVerdicts;
+import com.deftchill.core.judge.LoadVerdict;
+import com.deftchill.core.judge.MixVerdicts;
+import com.deftchill.core.judge.PlaceVerdicts;
+import com.deftchill.core.judge.ServingVerdicts;
+import com.deftchill.core.judge.SlantVerdict;
+import com.deftchill.core.judge.TurnOutVerdicts;
+import com.deftchill.core.judge.WantedVerdict;
 import com.deftchill.core.kitchen.Workplace;
+import com.deftchill.core.label.Flags;
+import com.deftchill.core.label.Nutritions;
 import com.deftchill.core.larder.Mould.Release;
+import com.deftchill.core.method.Method;
 import com.deftchill.core.text.Words;
+import com.deftchill.core.timing.Milestones;
 import com.deftchill.core.verdict.Problem;
 import com.deftchill.core.verdict.Verdict;
-import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -41,153 +69,21 @@ public final class Assessor {
         return new Outcome(studied.dessert().map(dessert -> assessment(dessert, workplace)), studied.problems());
     }
 
-    /** What came of chilling: everything about it, or the problems that stand in its way. */
-    public record ColdOutcome(Optional<ColdAnswer> answer, List<Problem> problems) {}
-
-    /** The whole chill of a formula, with the field over time and what happens at the table. */
-    public ColdOutcome chill(WrittenFormula formula, Workplace workplace) {
-        var settings = new Settings(workplace.kitchen(), chill).recording();
-        var studied = study(formula, workplace, settings);
-        if (studied.dessert().isEmpty()) {
-            return new ColdOutcome(Optional.empty(), studied.problems());
-        }
-        var dessert = studied.dessert().get();
-        if (dessert.studies().isEmpty()) {
-            return new ColdOutcome(
-                    Optional.empty(),
-                    List.of(Problem.of(
-                            "nothing-poured",
-                            "/components",
-                            "Components",
-                            "",
-                            "nothing in it is poured: there is no chill to follow")));
-        }
-        var judged = judge(dessert, new Flags(dessert, workplace.larder()));
-        return new ColdOutcome(Optional.of(ColdWriter.of(dessert, judged.all(), judged.ofChill())), List.of());
-    }
-
-    /** How early and how late each milestone may come; the problems that stand in the way. */
-    public record UncertaintyOutcome(Optional<Uncertainty> uncertainty, List<Problem> problems) {}
-
-    /** Runs the corners of what is not known exactly. */
-    public UncertaintyOutcome uncertainty(WrittenFormula formula, Workplace workplace) {
-        var settings = new Settings(workplace.kitchen(), chill);
-        var studied = study(formula, workplace, settings);
-        return new UncertaintyOutcome(
-                studied.dessert()
-                        .map(likely ->
-                                Uncertainty.of(likely, nudge -> Dessert.of(likely.batch(), settings.with(nudge)))),
-                studied.problems());
-    }
-
-    /**
-     * A formula in the figures that it is compared by.
-     *
-     * @param by clock time at which it is wanted; absent when it is not asked
-     */
-    public WhatIf whatIf(WrittenFormula formula, Optional<LocalTime> by, Workplace workplace) {
-        var studied = study(formula, workplace);
-        return studied.dessert()
-                .map(dessert -> WhatIf.of(
-                        dessert,
-                        judge(dessert, new Flags(dessert, workplace.larder())).all(),
-                        by.map(time -> minutes(dessert.batch().pouredAt(), time))))
-                .orElseGet(() -> WhatIf.cannot(studied.problems()));
-    }
-
-    /** Minutes until the clock next shows a time. */
-    private static double minutes(LocalTime from, LocalTime to) {
-        double minutes = (to.toSecondOfDay() - from.toSecondOfDay()) / 60.0;
-        return minutes <= 0 ? minutes + 24 * 60 : minutes;
-    }
-
-    /** What could be done otherwise to have it sooner, the cheapest first; problems where it cannot be computed. */
-    public record WaysOutcome(List<Way> ways, List<Problem> problems) {}
-
-    public WaysOutcome ways(WrittenFormula formula, Workplace workplace) {
-        var studied = study(formula, workplace);
-        return new WaysOutcome(
-                studied.dessert()
-                        .map(dessert -> Ways.of(dessert, formula, workplace.larder()))
-                        .orElse(List.of()),
-                studied.problems());
-    }
-
-    /** What came of swapping: swaps, or the problems that stand in their way. */
-    public record SwapOutcome(List<Swap> swaps, List<Problem> problems) {}
-
-    /**
-     * Puts other gelling agents of the larder in place of that of a component: those named, or all.
-     *
-     * @param index of the component
-     */
-    public SwapOutcome swaps(WrittenFormula formula, int index, List<String> products, Workplace workplace) {
-        var studied = study(formula, workplace);
-        if (studied.dessert().isEmpty()) {
-            return new SwapOutcome(List.of(), studied.problems());
-        }
-        var gelled = studied.dessert().get().portraits().stream()
-                .filter(portrait -> portrait.index() == index)
-                .flatMap(portrait -> portrait.study().stream())
-                .filter(study -> study.component().gel() != Component.Gel.NONE)
-                .findFirst();
-        if (gelled.isEmpty()) {
-            return new SwapOutcome(
-                    List.of(),
-                    List.of(Problem.of(
-                            "component-without-gel",
-                            "/component",
-                            "Component",
-                            Integer.toString(index),
-                            "must be a layer with a gelling agent of its own")));
-        }
-        var swapping = new Swapping(this, formula, workplace, gelled.get());
-        var present = gelled.get().component().gel().product().id();
-        return new SwapOutcome(
-                workplace.larder().gels().stream()
-                        .filter(gel -> products.isEmpty() ? !gel.id().equals(present) : products.contains(gel.id()))
-                        .map(swapping::to)
-                        .toList(),
-                List.of());
-    }
-
-    /** What came of looking for variants: those there are, or the problems that stand in their way. */
-    public record VariantOutcome(List<Variant> variants, List<Problem> problems) {}
-
-    /** The dessert for guests who do not eat or drink something. */
-    public VariantOutcome variants(WrittenFormula formula, Workplace workplace) {
-        var studied = study(formula, workplace);
-        return studied.dessert()
-                .map(dessert -> new VariantOutcome(new Variants(this, formula, workplace, dessert).all(), List.of()))
-                .orElseGet(() -> new VariantOutcome(List.of(), studied.problems()));
-    }
-
-    /** What came of scaling: a scaled formula, or the problems that stand in its way. */
-    public record ScaleOutcome(Optional<Scaled> scaled, List<Problem> problems) {}
-
-    /** Scales a formula to another mould, count or total. */
-    public ScaleOutcome scale(WrittenFormula formula, ScaleWish wish, Workplace workplace) {
-        var studied = study(formula, workplace);
-        if (studied.dessert().isEmpty()) {
-            return new ScaleOutcome(Optional.empty(), studied.problems());
-        }
-        return new Scaling(this, formula, workplace, studied.dessert().get()).to(wish);
-    }
-
-    /** Two states of a formula side by side. */
-    public Comparison compare(WrittenFormula before, WrittenFormula after, Workplace workplace) {
-        return Comparison.of(this, before, after, workplace);
+    /** How finely it computes in a workplace. */
+    public Settings settings(Workplace workplace) {
+        return new Settings(workplace.kitchen(), chill);
     }
 
     /** What came of studying: a dessert computed through, or the problems that stand in its way. */
-    record Studied(Optional<Dessert> dessert, List<Problem> problems) {}
+    public record Studied(Optional<Dessert> dessert, List<Problem> problems) {}
 
     /** Computes a formula through. */
-    Studied study(WrittenFormula formula, Workplace workplace) {
-        return study(formula, workplace, new Settings(workplace.kitchen(), chill));
+    public Studied study(WrittenFormula formula, Workplace workplace) {
+        return study(formula, workplace, settings(workplace));
     }
 
-    private Studied study(WrittenFormula formula, Workplace workplace, Settings settings) {
+    /** Computes a formula through as finely as settings say. */
+    public Studied study(WrittenFormula formula, Workplace workplace, Settings settings) {
         var reading = BatchReader.read(formula, workplace);
         if (reading.batch().isEmpty()) {
             return new Studied(Optional.empty(), reading.problems());
@@ -205,7 +101,7 @@ public final class Assessor {
     }
 
     /** The study of one layer of a formula. */
-    Optional<Study> study(WrittenFormula formula, int index, Workplace workplace) {
+    public Optional<Study> study(WrittenFormula formula, int index, Workplace workplace) {
         return study(formula, workplace)
                 .dessert()
                 .flatMap(dessert -> dessert.portraits().get(index).study());
@@ -219,7 +115,7 @@ public final class Assessor {
     }
 
     /** What a dessert comes to. */
-    Assessment assessment(Dessert dessert, Workplace workplace) {
+    public Assessment assessment(Dessert dessert, Workplace workplace) {
         var flags = new Flags(dessert, workplace.larder());
         var verdicts = judge(dessert, flags).all();
         return new Assessment(
@@ -236,7 +132,8 @@ public final class Assessor {
                 Method.of(dessert));
     }
 
-    private Judgement judge(Dessert dessert, Flags flags) {
+    /** All verdicts on a dessert. */
+    public Judgement judge(Dessert dessert, Flags flags) {
         var found = new Judgement();
         for (var portrait : dessert.portraits()) {
             found.add(named(dessert, portrait, causes(portrait)));

@@ -1,5 +1,6 @@
 package com.deftchill.core.assess;
 
+import com.deftchill.core.dose.DoseStrip;
 import com.deftchill.core.verdict.Figure;
 import java.util.List;
 import java.util.Optional;

@@ -3,6 +3,7 @@ package com.deftchill.core.assess;
 import com.deftchill.core.amount.Typed;
 import com.deftchill.core.batch.Batch;
 import com.deftchill.core.batch.Stack;
+import com.deftchill.core.build.Build;
 import com.deftchill.core.verdict.Problem;
 import java.util.Optional;
 

@@ -2,6 +2,7 @@ package com.deftchill.core.assess;
 
 import com.deftchill.core.amount.Typed;
 import com.deftchill.core.batch.Served;
+import com.deftchill.core.dessert.Dessert;
 import com.deftchill.core.larder.Mould.Release;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Verdict;
@@ -11,12 +12,12 @@ import java.util.List;
 import java.util.stream.Collectors;
 
 /** The answer to "will it work, and when", bad news first. */
-final class LineWriter {
+public final class LineWriter {
     private static final int MOST_BAD_NEWS = 2;
 
     private LineWriter() {}
 
-    static List<Sentence> of(Dessert dessert, List<Verdict> verdicts) {
+    public static List<Sentence> of(Dessert dessert, List<Verdict> verdicts) {
         var line = new ArrayList<Sentence>();
         var bad = verdicts.stream()
                 .filter(verdict -> verdict.tone().compareTo(Tone.BAD) <= 0)

@@ -4,6 +4,8 @@ import com.deftchill.core.assess.Section.Layer;
 import com.deftchill.core.assess.Section.Standing;
 import com.deftchill.core.batch.AsIngredient;
 import com.deftchill.core.batch.Kind;
+import com.deftchill.core.dessert.Dessert;
+import com.deftchill.core.dessert.Portrait;
 import com.deftchill.core.turnout.Outline;
 import com.deftchill.core.turnout.Point;
 import com.deftchill.core.turnout.Slump;
@@ -14,10 +16,10 @@ import java.util.Locale;
 import java.util.Optional;
 
 /** The cut through the filled mould and through the body standing on its plate. */
-final class Sections {
+public final class Sections {
     private Sections() {}
 
-    static Section of(Dessert dessert) {
+    public static Section of(Dessert dessert) {
         var vessel = dessert.batch().mould().vessel();
         var profile = vessel.profile();
         var stack = dessert.stack();
@@ -72,7 +74,7 @@ final class Sections {
     }
 
     /** What it looks like cut: crumb and sponge by their kind, all else by the strongest flavour. */
-    static String texture(Portrait portrait) {
+    public static String texture(Portrait portrait) {
         return switch (portrait.kind()) {
             case CRUMB, SHELL -> "crumb";
             case SOAKED -> "sponge";

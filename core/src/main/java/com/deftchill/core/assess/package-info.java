@@ -1,6 +1,5 @@
 /**
- * The whole flow for one dessert. {@link com.deftchill.core.assess.Assessor} is the way in;
- * {@link com.deftchill.core.assess.Study} computes everything once; the classes named after what they judge turn it into
- * verdicts, milestones and the line; {@link com.deftchill.core.assess.Assessment} is what the cook sees.
+ * From a written formula to everything that is told of it. {@link com.deftchill.core.assess.Assessor} is the way in: it has the
+ * dessert computed through ({@code build}, {@code dessert}), judged ({@code judge}) and told.
  */
 package com.deftchill.core.assess;

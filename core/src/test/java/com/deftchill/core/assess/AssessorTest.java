@@ -16,6 +16,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import com.deftchill.core.chill.ChillOptions;
+import com.deftchill.core.dessert.Study;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.formula.WrittenFormula.Line;
 import com.deftchill.core.gel.GelatinParameters;
@@ -24,6 +25,7 @@ import com.deftchill.core.kitchen.Workplace;
 import com.deftchill.core.larder.Ingredient;
 import com.deftchill.core.larder.Larder;
 import com.deftchill.core.larder.LarderFiles;
+import com.deftchill.core.timing.Milestone;
 import com.deftchill.core.verdict.Problem;
 import com.deftchill.core.verdict.Verdict;
 import com.deftchill.core.verdict.Verdict.Tone;

@@ -16,6 +16,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import com.deftchill.core.Pointers;
+import com.deftchill.core.alternative.Alternatives;
+import com.deftchill.core.alternative.Way;
+import com.deftchill.core.cold.Chilling;
+import com.deftchill.core.cold.ColdAnswer;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.formula.WrittenFormula.Gel;
 import com.deftchill.core.formula.WrittenFormula.Stay;
@@ -33,7 +37,7 @@ import org.junit.jupiter.api.Test;
 /** What the Cold is told: the field, the gates, the table, the corners, the ways. */
 class ColdTest {
     private static ColdAnswer chill(WrittenFormula formula) {
-        var outcome = ASSESSOR.chill(formula, STANDARD);
+        var outcome = new Chilling(ASSESSOR).chill(formula, STANDARD);
         return outcome.answer()
                 .orElseThrow(() -> new AssertionError(outcome.problems().toString()));
     }
@@ -174,7 +178,10 @@ class ColdTest {
 
     @Test
     void cornersBoundWhatIsLikely() {
-        var found = ASSESSOR.uncertainty(pear(), STANDARD).uncertainty().orElseThrow();
+        var found = new Chilling(ASSESSOR)
+                .uncertainty(pear(), STANDARD)
+                .uncertainty()
+                .orElseThrow();
         assertThat(found.ranges()).isNotEmpty().allSatisfy(range -> {
             assertThat(range.earliestMinutes().orElseThrow())
                     .isLessThanOrEqualTo(range.likelyMinutes().orElseThrow());
@@ -193,12 +200,13 @@ class ColdTest {
     void everyWayIsReadableAndTheCheapestComeFirst() {
         for (var formula :
                 List.of(pear(), layered(), in(pear(), stay("room", "20 min"), new Stay("", "", "", "film", "")))) {
-            var ways = ASSESSOR.ways(formula, STANDARD).ways();
+            var ways = new Alternatives(ASSESSOR).ways(formula, STANDARD).ways();
             assertThat(ways.size()).isGreaterThan(6);
             assertThat(ways).isSortedAccordingTo(Comparator.comparingInt(Way::cost));
             assertThat(ways.stream().map(Way::label)).doesNotHaveDuplicates();
             for (var way : ways) {
-                var found = ASSESSOR.whatIf(Pointers.take(formula, way.changes()), Optional.empty(), STANDARD);
+                var found = new Alternatives(ASSESSOR)
+                        .whatIf(Pointers.take(formula, way.changes()), Optional.empty(), STANDARD);
                 assertThat(found.problems()).as(way.label()).isEmpty();
             }
         }
@@ -206,20 +214,25 @@ class ColdTest {
 
     @Test
     void aTimeIsMetOrNot() {
-        var now = ASSESSOR.whatIf(pear(), Optional.empty(), STANDARD);
+        var now = new Alternatives(ASSESSOR).whatIf(pear(), Optional.empty(), STANDARD);
         assertThat(now.meets()).isEmpty();
         var poured = LocalTime.parse(pear().pouredAt());
         var late = poured.plusMinutes((long) (now.goalMinutes().orElseThrow() + 10));
         var early = poured.plusMinutes((long) (now.goalMinutes().orElseThrow() - 10));
-        assertThat(ASSESSOR.whatIf(pear(), Optional.of(late), STANDARD).meets()).contains(true);
-        assertThat(ASSESSOR.whatIf(pear(), Optional.of(early), STANDARD).meets())
+        assertThat(new Alternatives(ASSESSOR)
+                        .whatIf(pear(), Optional.of(late), STANDARD)
+                        .meets())
+                .contains(true);
+        assertThat(new Alternatives(ASSESSOR)
+                        .whatIf(pear(), Optional.of(early), STANDARD)
+                        .meets())
                 .contains(false);
     }
 
     @Test
     void aFanAndIceWaterAreSoonerThanStillAir() {
         double now = goal(pear());
-        for (var way : ASSESSOR.ways(pear(), STANDARD).ways()) {
+        for (var way : new Alternatives(ASSESSOR).ways(pear(), STANDARD).ways()) {
             if (way.label().startsWith("Fridge with a fan") || way.group().equals("before")) {
                 assertThat(goal(Pointers.take(pear(), way.changes())))
                         .as(way.label())
@@ -229,7 +242,8 @@ class ColdTest {
     }
 
     private static double goal(WrittenFormula formula) {
-        return ASSESSOR.whatIf(formula, Optional.empty(), STANDARD)
+        return new Alternatives(ASSESSOR)
+                .whatIf(formula, Optional.empty(), STANDARD)
                 .goalMinutes()
                 .orElseThrow();
     }
@@ -302,7 +316,7 @@ class ColdTest {
                         RandomDessertsTest.any(random, List.of("", "tray", "rack"))));
             }
             var moved = in(formula, places.toArray(Stay[]::new));
-            var outcome = RandomDessertsTest.COARSE.chill(moved, STANDARD);
+            var outcome = new Chilling(RandomDessertsTest.COARSE).chill(moved, STANDARD);
             if (outcome.answer().isEmpty()) {
                 assertThat(outcome.problems())
                         .as("seed %d", seed)

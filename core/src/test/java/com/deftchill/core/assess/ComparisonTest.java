@@ -9,7 +9,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.tuple;
 
 import com.deftchill.core.Pointers;
-import com.deftchill.core.assess.Comparison.Row;
+import com.deftchill.core.alternative.Alternatives;
+import com.deftchill.core.alternative.Comparison;
+import com.deftchill.core.alternative.Comparison.Row;
+import com.deftchill.core.alternative.Rewriting;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.formula.WrittenFormula.Component;
 import com.deftchill.core.formula.WrittenFormula.Line;
@@ -64,7 +67,8 @@ class ComparisonTest {
 
     @Test
     void theFigureOfEachIsThereToo() {
-        var comparison = ASSESSOR.compare(twins(), with(twins(), "/components/1/lines/0/amount", "300 g"), STANDARD);
+        var comparison = new Alternatives(ASSESSOR)
+                .compare(twins(), with(twins(), "/components/1/lines/0/amount", "300 g"), STANDARD);
         assertThat(comparison.figures())
                 .filteredOn(row -> row.name().equals("Made: Cream"))
                 .extracting(Row::differs)

@@ -32,6 +32,7 @@ import com.deftchill.core.formula.WrittenFormula.Crust;
 import com.deftchill.core.formula.WrittenFormula.Fold;
 import com.deftchill.core.formula.WrittenFormula.Gel;
 import com.deftchill.core.formula.WrittenFormula.Soak;
+import com.deftchill.core.method.Step;
 import com.deftchill.core.verdict.Problem;
 import com.deftchill.core.verdict.Verdict.Tone;
 import org.junit.jupiter.api.Test;

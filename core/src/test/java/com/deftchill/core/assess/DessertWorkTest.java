@@ -19,9 +19,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import com.deftchill.core.Kitchens;
+import com.deftchill.core.alternative.Alternatives;
+import com.deftchill.core.alternative.ScaleWish;
+import com.deftchill.core.alternative.Variant;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.formula.WrittenFormula.Soak;
 import com.deftchill.core.kitchen.WrittenKitchen;
+import com.deftchill.core.method.Step;
 import com.deftchill.core.verdict.Problem;
 import org.junit.jupiter.api.Test;
 
@@ -44,7 +48,7 @@ class DessertWorkTest {
     }
 
     private static WrittenFormula scale(WrittenFormula formula, ScaleWish wish) {
-        var outcome = ASSESSOR.scale(formula, wish, STANDARD);
+        var outcome = new Alternatives(ASSESSOR).scale(formula, wish, STANDARD);
         return outcome.scaled()
                 .orElseThrow(() -> new AssertionError(outcome.problems()))
                 .document();
@@ -84,10 +88,12 @@ class DessertWorkTest {
                 s.room(),
                 s.currency(),
                 s.prices()));
-        var there = ASSESSOR.scale(layered(), new ScaleWish("spring-tin-230", "3", "", ""), fine)
+        var there = new Alternatives(ASSESSOR)
+                .scale(layered(), new ScaleWish("spring-tin-230", "3", "", ""), fine)
                 .scaled()
                 .orElseThrow();
-        var back = ASSESSOR.scale(there.document(), new ScaleWish("spring-tin-180", "1", "", ""), fine)
+        var back = new Alternatives(ASSESSOR)
+                .scale(there.document(), new ScaleWish("spring-tin-180", "1", "", ""), fine)
                 .scaled()
                 .orElseThrow();
         var was = there.lines();
@@ -141,7 +147,7 @@ class DessertWorkTest {
 
     @Test
     void variantsAreComputedAndSayWhatIsNotTheSame() {
-        var variants = ASSESSOR.variants(layered(), STANDARD).variants();
+        var variants = new Alternatives(ASSESSOR).variants(layered(), STANDARD).variants();
         assertThat(variants).extracting(Variant::id).containsExactly("vegetarian-carrageenan-iota", "vegetarian-agar");
         for (var variant : variants) {
             assertThat(flag(assess(variant.document()), "vegetarian")).startsWith("yes");

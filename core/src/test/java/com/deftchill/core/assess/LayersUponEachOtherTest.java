@@ -20,6 +20,7 @@ import com.deftchill.core.Pointers;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.formula.WrittenFormula.Component;
 import com.deftchill.core.formula.WrittenFormula.Gel;
+import com.deftchill.core.timing.Milestone;
 import com.deftchill.core.verdict.Fix.Change;
 import com.deftchill.core.verdict.Verdict.Tone;
 import java.util.ArrayList;

@@ -11,7 +11,7 @@ import static com.deftchill.core.Kitchens.assess;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import com.deftchill.core.assess.Nutrition.Nutrient;
+import com.deftchill.core.label.Nutrition.Nutrient;
 import org.junit.jupiter.api.Test;
 
 /** Energy and nutrients against sums done by hand. */

@@ -15,10 +15,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import com.deftchill.core.Pointers;
+import com.deftchill.core.alternative.Alternatives;
+import com.deftchill.core.alternative.WhatIf;
+import com.deftchill.core.cold.Chilling;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.formula.WrittenFormula.Component;
 import com.deftchill.core.formula.WrittenFormula.Gel;
 import com.deftchill.core.formula.WrittenFormula.Stay;
+import com.deftchill.core.timing.Milestone;
 import com.deftchill.core.verdict.Fix.Change;
 import com.deftchill.core.verdict.Problem;
 import com.deftchill.core.verdict.Verdict.Tone;
@@ -57,7 +61,7 @@ class PlacesTest {
     }
 
     private static WhatIf figures(WrittenFormula formula) {
-        var found = ASSESSOR.whatIf(formula, Optional.empty(), STANDARD);
+        var found = new Alternatives(ASSESSOR).whatIf(formula, Optional.empty(), STANDARD);
         assertThat(found.problems()).isEmpty();
         return found;
     }
@@ -243,7 +247,7 @@ class PlacesTest {
         }
         var formula = dessert("in-glass", "trifle-bowl", "1", layers.toArray(Component[]::new));
         assertThat(assess(formula).section().layers()).hasSize(40);
-        assertThat(ASSESSOR.chill(formula, STANDARD).answer()).isPresent();
+        assertThat(new Chilling(ASSESSOR).chill(formula, STANDARD).answer()).isPresent();
     }
 
     @Test

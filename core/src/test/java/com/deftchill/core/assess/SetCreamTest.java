@@ -20,10 +20,14 @@ import static com.deftchill.core.Kitchens.written;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import com.deftchill.core.alternative.Alternatives;
+import com.deftchill.core.alternative.Comparison;
+import com.deftchill.core.dose.DoseStrip;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.formula.WrittenFormula.Gel;
 import com.deftchill.core.formula.WrittenFormula.Line;
 import com.deftchill.core.larder.OwnEntry;
+import com.deftchill.core.method.Step;
 import com.deftchill.core.verdict.Verdict.Tone;
 import java.util.ArrayList;
 import java.util.List;
@@ -264,13 +268,14 @@ class SetCreamTest {
 
     @Test
     void twoStatesSideBySide() {
-        var comparison = ASSESSOR.compare(pear(), withGelatin(pear(), "12 g", "60 g"), STANDARD);
+        var comparison = new Alternatives(ASSESSOR).compare(pear(), withGelatin(pear(), "12 g", "60 g"), STANDARD);
         assertThat(comparison.changes()).extracting(Comparison.Row::name).containsExactlyInAnyOrder("Dose", "Bloom");
         assertThat(comparison.figures()).filteredOn(Comparison.Row::differs).isNotEmpty();
         assertThat(comparison.after()).isNotEqualTo(comparison.before());
-        var unreadable = ASSESSOR.compare(pear(), withPour(pear(), "warm"), STANDARD);
+        var unreadable = new Alternatives(ASSESSOR).compare(pear(), withPour(pear(), "warm"), STANDARD);
         assertThat(unreadable.after()).contains("must be");
-        assertThat(ASSESSOR.compare(pear(), pear(), STANDARD).changes()).isEmpty();
+        assertThat(new Alternatives(ASSESSOR).compare(pear(), pear(), STANDARD).changes())
+                .isEmpty();
     }
 
     @Test

@@ -18,6 +18,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import com.deftchill.core.Desserts;
+import com.deftchill.core.alternative.Alternatives;
+import com.deftchill.core.alternative.ScaleWish;
+import com.deftchill.core.alternative.Scaled;
+import com.deftchill.core.alternative.Swap;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.formula.WrittenFormula.Gel;
 import com.deftchill.core.formula.WrittenFormula.Moulds;
@@ -29,11 +33,14 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class SwapAndScaleTest {
     private static Swap swap(WrittenFormula formula, String product) {
-        return ASSESSOR.swaps(formula, 0, List.of(product), STANDARD).swaps().get(0);
+        return new Alternatives(ASSESSOR)
+                .swaps(formula, 0, List.of(product), STANDARD)
+                .swaps()
+                .get(0);
     }
 
     private static Scaled scale(WrittenFormula formula, ScaleWish wish) {
-        var outcome = ASSESSOR.scale(formula, wish, STANDARD);
+        var outcome = new Alternatives(ASSESSOR).scale(formula, wish, STANDARD);
         return outcome.scaled()
                 .orElseThrow(() -> new AssertionError(outcome.problems().toString()));
     }
@@ -81,7 +88,9 @@ class SwapAndScaleTest {
 
     @Test
     void nothingNamedIsEveryOtherOne() {
-        assertThat(ASSESSOR.swaps(pear(), 0, List.of(), STANDARD).swaps())
+        assertThat(new Alternatives(ASSESSOR)
+                        .swaps(pear(), 0, List.of(), STANDARD)
+                        .swaps())
                 .extracting(Swap::product)
                 .contains("agar", "sheet-platinum")
                 .doesNotContain("sheet-gold");
@@ -207,7 +216,8 @@ class SwapAndScaleTest {
 
     @Test
     void whatIsNoWishIsNamed() {
-        var outcome = ASSESSOR.scale(pear(), new ScaleWish("bathtub", "many", "a lot", "-3"), STANDARD);
+        var outcome =
+                new Alternatives(ASSESSOR).scale(pear(), new ScaleWish("bathtub", "many", "a lot", "-3"), STANDARD);
         assertThat(outcome.scaled()).isEmpty();
         assertThat(outcome.problems()).extracting(Problem::path).contains("/mould", "/count", "/total");
     }

@@ -18,6 +18,8 @@ import static com.deftchill.core.Kitchens.flag;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import com.deftchill.core.alternative.Alternatives;
+import com.deftchill.core.alternative.Variant;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.formula.WrittenFormula.Component;
 import com.deftchill.core.formula.WrittenFormula.Fold;
@@ -32,7 +34,7 @@ class VariantsTest {
     }
 
     private static List<Variant> variants(WrittenFormula formula) {
-        return ASSESSOR.variants(formula, STANDARD).variants();
+        return new Alternatives(ASSESSOR).variants(formula, STANDARD).variants();
     }
 
     private static Variant variant(WrittenFormula formula, String id) {
@@ -103,7 +105,8 @@ class VariantsTest {
 
     @Test
     void aFormulaThatIsNotUnderstoodHasNoneButNamesWhy() {
-        var outcome = ASSESSOR.variants(glass(of("jelly", "jelly", "", NO_GEL, line("apple-juice", "some"))), STANDARD);
+        var outcome = new Alternatives(ASSESSOR)
+                .variants(glass(of("jelly", "jelly", "", NO_GEL, line("apple-juice", "some"))), STANDARD);
         assertThat(outcome.variants()).isEmpty();
         assertThat(outcome.problems()).isNotEmpty();
     }

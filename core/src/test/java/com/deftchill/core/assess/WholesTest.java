@@ -10,6 +10,8 @@ import static com.deftchill.core.Kitchens.ASSESSOR;
 import static com.deftchill.core.Kitchens.STANDARD;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.deftchill.core.alternative.Alternatives;
+import com.deftchill.core.alternative.ScaleWish;
 import com.deftchill.core.formula.WrittenFormula.Component;
 import com.deftchill.core.formula.WrittenFormula.Gel;
 import com.deftchill.core.formula.WrittenFormula.Line;
@@ -23,7 +25,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 class WholesTest {
     private static String saidOf(Component component) {
         var formula = dessert("in-glass", "glass-straight", "4", component);
-        var outcome = ASSESSOR.scale(formula, new ScaleWish("glass-straight", "4", "", ""), STANDARD);
+        var outcome = new Alternatives(ASSESSOR).scale(formula, new ScaleWish("glass-straight", "4", "", ""), STANDARD);
         return outcome.scaled()
                 .orElseThrow(() -> new AssertionError(outcome.problems()))
                 .leftover();

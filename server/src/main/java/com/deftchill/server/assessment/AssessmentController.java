@@ -1,11 +1,12 @@
 package com.deftchill.server.assessment;
 
+import com.deftchill.core.alternative.Alternatives;
+import com.deftchill.core.alternative.Comparison;
+import com.deftchill.core.alternative.ScaleWish;
+import com.deftchill.core.alternative.Scaled;
+import com.deftchill.core.alternative.Swap;
+import com.deftchill.core.alternative.Variant;
 import com.deftchill.core.assess.Assessment;
-import com.deftchill.core.assess.Comparison;
-import com.deftchill.core.assess.ScaleWish;
-import com.deftchill.core.assess.Scaled;
-import com.deftchill.core.assess.Swap;
-import com.deftchill.core.assess.Variant;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.server.problem.NotUnderstoodException;
 import com.deftchill.server.workplace.Asked;
@@ -82,7 +83,9 @@ class AssessmentController {
         var products = question.products() == null ? List.<String>of() : question.products();
         int component = question.component() == null ? 0 : question.component();
         var outcome = computing.heavy(
-                asked, (assessor, workplace) -> assessor.swaps(question.document(), component, products, workplace));
+                asked,
+                (assessor, workplace) ->
+                        new Alternatives(assessor).swaps(question.document(), component, products, workplace));
         if (!outcome.problems().isEmpty()) {
             throw new NotUnderstoodException(outcome.problems());
         }
@@ -96,7 +99,9 @@ class AssessmentController {
             description = "Rounded to what the kitchen's scales weigh, with the effect of the rounding.")
     Scaled scale(@Valid @RequestBody ScaleQuestion question, Asked asked) {
         var outcome = computing.light(
-                asked, (assessor, workplace) -> assessor.scale(question.document(), question.wish(), workplace));
+                asked,
+                (assessor, workplace) ->
+                        new Alternatives(assessor).scale(question.document(), question.wish(), workplace));
         return outcome.scaled().orElseThrow(() -> new NotUnderstoodException(outcome.problems()));
     }
 
@@ -106,7 +111,8 @@ class AssessmentController {
             summary = "The dessert for guests who do not eat or drink something",
             description = "Vegetarian and alcohol-free, computed, each with what is not the same about it.")
     List<Variant> variants(@RequestBody WrittenFormula formula, Asked asked) {
-        var outcome = computing.heavy(asked, (assessor, workplace) -> assessor.variants(formula, workplace));
+        var outcome = computing.heavy(
+                asked, (assessor, workplace) -> new Alternatives(assessor).variants(formula, workplace));
         if (!outcome.problems().isEmpty()) {
             throw new NotUnderstoodException(outcome.problems());
         }
@@ -117,6 +123,8 @@ class AssessmentController {
     @Operation(operationId = "compare", summary = "Two states of a formula side by side: what changed, what it did")
     Comparison compare(@Valid @RequestBody CompareQuestion question, Asked asked) {
         return computing.light(
-                asked, (assessor, workplace) -> assessor.compare(question.before(), question.after(), workplace));
+                asked,
+                (assessor, workplace) ->
+                        new Alternatives(assessor).compare(question.before(), question.after(), workplace));
     }
 }

@@ -1,12 +1,14 @@
 package com.deftchill.server.cold;
 
+import com.deftchill.core.alternative.Alternatives;
+import com.deftchill.core.alternative.Way;
+import com.deftchill.core.alternative.WhatIf;
 import com.deftchill.core.amount.Typed;
 import com.deftchill.core.amount.UnreadableException;
-import com.deftchill.core.assess.ColdAnswer;
-import com.deftchill.core.assess.Uncertainty;
-import com.deftchill.core.assess.Way;
-import com.deftchill.core.assess.WhatIf;
+import com.deftchill.core.cold.Chilling;
+import com.deftchill.core.cold.ColdAnswer;
 import com.deftchill.core.formula.WrittenFormula;
+import com.deftchill.core.timing.Uncertainty;
 import com.deftchill.core.verdict.Fix;
 import com.deftchill.core.verdict.Problem;
 import com.deftchill.server.problem.NotUnderstoodException;
@@ -76,21 +78,23 @@ class ColdController {
                     "From the first pour through all its places to the table: milestones, gates, limits, the field over"
                             + " time, the body on its plate. Stores nothing.")
     ColdAnswer chill(@RequestBody WrittenFormula formula, Asked asked) {
-        var outcome = computing.light(asked, (assessor, workplace) -> assessor.chill(formula, workplace));
+        var outcome = computing.light(asked, (assessor, workplace) -> new Chilling(assessor).chill(formula, workplace));
         return outcome.answer().orElseThrow(() -> new NotUnderstoodException(outcome.problems()));
     }
 
     @PostMapping("/uncertainty")
     @Operation(operationId = "uncertainty", summary = "How early and how late each milestone may come, and why")
     Uncertainty uncertainty(@RequestBody WrittenFormula formula, Asked asked) {
-        var outcome = computing.heavy(asked, (assessor, workplace) -> assessor.uncertainty(formula, workplace));
+        var outcome =
+                computing.heavy(asked, (assessor, workplace) -> new Chilling(assessor).uncertainty(formula, workplace));
         return outcome.uncertainty().orElseThrow(() -> new NotUnderstoodException(outcome.problems()));
     }
 
     @PostMapping("/ways")
     @Operation(operationId = "ways", summary = "What could be done otherwise to have it sooner, the cheapest first")
     List<Way> ways(@RequestBody WrittenFormula formula, Asked asked) {
-        var outcome = computing.heavy(asked, (assessor, workplace) -> assessor.ways(formula, workplace));
+        var outcome =
+                computing.heavy(asked, (assessor, workplace) -> new Alternatives(assessor).ways(formula, workplace));
         if (!outcome.problems().isEmpty()) {
             throw new NotUnderstoodException(outcome.problems());
         }
@@ -110,8 +114,8 @@ class ColdController {
         var answers = computing.heavy(
                 asked,
                 changed.stream()
-                        .<Computation<WhatIf>>map(
-                                formula -> (assessor, workplace) -> assessor.whatIf(formula, by, workplace))
+                        .<Computation<WhatIf>>map(formula ->
+                                (assessor, workplace) -> new Alternatives(assessor).whatIf(formula, by, workplace))
                         .toList());
         var rows = new ArrayList<WhatIfRow>();
         for (int i = 0; i < answers.size(); i++) {

@@ -1,0 +1,137 @@
+package com.deftchill.core.alternative;
+
+import com.deftchill.core.amount.Typed;
+import com.deftchill.core.assess.Assessor;
+import com.deftchill.core.composition.Constituent;
+import com.deftchill.core.dessert.Dessert;
+import com.deftchill.core.dessert.Portrait;
+import com.deftchill.core.formula.WrittenFormula;
+import com.deftchill.core.formula.WrittenFormula.Gel;
+import com.deftchill.core.formula.WrittenFormula.Line;
+import com.deftchill.core.kitchen.Workplace;
+import com.deftchill.core.larder.Diet;
+import com.deftchill.core.larder.GelProduct;
+import com.deftchill.core.larder.GelProduct.Agent;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Vegetarian and alcohol-free variants, computed, with what is not the same about them. */
+final class Variants {
+    /** Red wine gives way to a red juice, all else to a pale one. */
+    private static final String PALE_JUICE = "apple-juice";
+
+    private static final String RED_JUICE = "cherry-juice";
+    private static final String RED_WINE = "must-red";
+    private static final double LEAST_ALCOHOL = 0.03;
+
+    private final Assessor assessor;
+    private final WrittenFormula formula;
+    private final Workplace workplace;
+    private final Dessert now;
+
+    Variants(Assessor assessor, WrittenFormula formula, Workplace workplace, Dessert now) {
+        this.assessor = assessor;
+        this.formula = formula;
+        this.workplace = workplace;
+        this.now = now;
+    }
+
+    List<Variant> all() {
+        var variants = new ArrayList<Variant>();
+        for (var agent : List.of(Agent.IOTA, Agent.AGAR)) {
+            vegetarian(agent).ifPresent(variants::add);
+        }
+        withoutAlcohol().ifPresent(variants::add);
+        return variants;
+    }
+
+    private Optional<Variant> vegetarian(Agent agent) {
+        var product = workplace.larder().gels().stream()
+                .filter(gel -> gel.agent() == agent && gel.diet() == Diet.VEGETARIAN)
+                .findFirst();
+        if (product.isEmpty()) {
+            return Optional.empty();
+        }
+        var changed = formula;
+        boolean any = false;
+        boolean folded = false;
+        for (var portrait : now.portraits()) {
+            var gel = portrait.component().gel().product();
+            if (!gel.isGelatin()) {
+                continue;
+            }
+            any = true;
+            folded |= portrait.component().lines().stream().anyMatch(line -> line.whipped());
+            changed = swapped(changed, portrait, product.get());
+        }
+        if (!any) {
+            return Optional.empty();
+        }
+        var honest = agent == Agent.AGAR
+                ? "Agar is short and brittle, weeps, and melts only near the boil: another dessert in the mouth."
+                : "Iota is softer and more elastic, and does not melt on the tongue as gelatin does.";
+        return Optional.of(variant(
+                "vegetarian-" + product.get().id(),
+                "Vegetarian, with " + agent.words(),
+                honest
+                        + (folded
+                                ? " It sets before cream is folded in: stir the hot base into part of the cream, and quickly."
+                                : "")
+                        + " Check the other ingredients' labels.",
+                changed));
+    }
+
+    /** The dose of like firmness; for what is only part of others by how much gelatin the agent stands for. */
+    private WrittenFormula swapped(WrittenFormula from, Portrait portrait, GelProduct product) {
+        int index = portrait.index();
+        if (portrait.study().isPresent()) {
+            var swap =
+                    new Swapping(assessor, formula, workplace, portrait.study().get()).to(product);
+            if (!swap.doses().isEmpty()) {
+                return Rewriting.take(from, index, swap.doses().get(0).fix().changes());
+            }
+        }
+        var written = from.components().get(index);
+        double grams = portrait.component().gel().grams() / product.heat().likeGelatin();
+        var gel = new Gel(product.id(), Typed.write(grams, 2) + " g", "dry", "");
+        return Rewriting.with(from, index, written.withGel(gel, written.heat(), written.pourTemperature()));
+    }
+
+    private Optional<Variant> withoutAlcohol() {
+        var changed = formula;
+        var names = new ArrayList<String>();
+        for (var portrait : now.portraits()) {
+            var lines = portrait.component().lines();
+            for (int i = 0; i < lines.size(); i++) {
+                var line = lines.get(i);
+                var ingredient = line.part().ingredient();
+                if (line.made().isEmpty() && ingredient.composition().share(Constituent.ALCOHOL) > LEAST_ALCOHOL) {
+                    names.add(ingredient.name());
+                    changed = replaced(
+                            changed, portrait.index(), i, ingredient.id().equals(RED_WINE) ? RED_JUICE : PALE_JUICE);
+                }
+            }
+        }
+        return names.isEmpty()
+                ? Optional.empty()
+                : Optional.of(variant(
+                        "without-alcohol",
+                        "Without alcohol",
+                        "Juice in place of " + String.join(", ", names)
+                                + ", gram for gram: sweeter and more acid, firmer where alcohol held the gel back; flavour by taste.",
+                        changed));
+    }
+
+    private static WrittenFormula replaced(WrittenFormula from, int component, int line, String id) {
+        var written = from.components().get(component);
+        var lines = new ArrayList<>(written.lines());
+        var old = lines.get(line);
+        lines.set(line, new Line(old.id(), id, old.amount(), old.treatment(), old.share()));
+        return Rewriting.with(from, component, written.withAmounts(lines, written.gel()));
+    }
+
+    private Variant variant(String id, String name, String honest, WrittenFormula changed) {
+        return new Variant(id, name, honest, changed, Comparison.of(assessor, formula, changed, workplace));
+    }
+}

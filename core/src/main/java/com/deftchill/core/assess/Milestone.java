@@ -1,8 +1,0 @@
-package com.deftchill.core.assess;
-
-import com.deftchill.core.verdict.Evidence;
-import java.util.Optional;
-
-/** A wait that ends: minutes since pouring and clock time; both absent when it never ends within two days. */
-public record Milestone(
-        String code, String label, Optional<Double> minutes, Optional<String> clock, Evidence evidence) {}

@@ -1,0 +1,378 @@
+package com.deftchill.core.build;
+
+import com.deftchill.core.chill.ChillListener;
+import com.deftchill.core.chill.Slab;
+import com.deftchill.core.fat.FatSet;
+import com.deftchill.core.gel.Firmness;
+import com.deftchill.core.gel.GelModel;
+import com.deftchill.core.gel.RigidityCurve;
+import com.deftchill.core.gel.Setting;
+import com.deftchill.core.turnout.Slump;
+import java.util.Arrays;
+
+/**
+ * Follows the chill of one layer and keeps what a cook waits for: how firm, how cold, how well it would stand, and from
+ * when. Seconds count from its pour.
+ */
+public final class SetHistory implements ChillListener {
+    /** When the firmness of a dessert is judged: the next day at the same hour. */
+    static final double JUDGED_AT = 24 * 3600.0;
+
+    /** A core colder than this may be turned out, °C (handbook 5). */
+    static final double CORE_C = 8;
+
+    /** So much of its volume frozen counts as frozen. */
+    private static final double FROZEN_SHARE = 0.5;
+
+    private static final double BEST_SHARE = 0.9;
+    /** Of its last firmness a surface may have this much and still bond (handbook 5) [E]. */
+    private static final double BONDS_SHARE = 0.7;
+    /** Rounding of clock times, s. */
+    private static final double SAME_MOMENT = 1e-3;
+
+    private final Slab slab;
+    private final GelModel model;
+    private final RigidityCurve curve;
+    private final FatSet fat;
+    private final RowFirmness firmness;
+    private final Slump slump;
+    private final Setting setting;
+    private final Thaw thaw;
+
+    private final Crossing set = Crossing.risesTo(Firmness.HOLDS_PA);
+    private final Crossing stands = Crossing.fallsTo(Slump.READY);
+    private final Crossing coreCold = Crossing.fallsTo(CORE_C);
+    private final Crossing frozen = Crossing.firstFallsTo(Thaw.PEELS_C);
+    private final Crossing thawed;
+
+    /** Temperature of the layer's cells, °C. */
+    private final double[] here;
+
+    private final double[] rowRigidity;
+    private final double[] shareWhenJudged;
+    private final double[] celsiusWhenJudged;
+    private double[] seconds = new double[256];
+    private double[] weakest = new double[256];
+    private double[] mean = new double[256];
+    private double[] warmest = new double[256];
+    private double[] coldest = new double[256];
+    private double[] surfacePa = new double[256];
+    private double[] surfaceC = new double[256];
+    private int count;
+    /** So many of its moments lie before it was taken to the table. */
+    private int chilled;
+
+    private double judgedAt = JUDGED_AT;
+    /** Strength left to the gel: less once it has been frozen. */
+    private double strength = 1;
+
+    private boolean frozenOnce;
+
+    /** Once another layer lies on it: how deep it went soft again at most, mm, and until when, s. */
+    private boolean pouredOn;
+
+    private double softAgainMm;
+    private double softUntil;
+
+    public SetHistory(
+            Slab slab, GelModel model, double gramsPerLitre, double factor, FatSet fat, Slump slump, Thaw thaw) {
+        this.slab = slab;
+        this.model = model;
+        curve = new RigidityCurve(model, gramsPerLitre, factor);
+        this.fat = fat;
+        firmness = new RowFirmness(slab, fat);
+        this.slump = slump;
+        this.thaw = thaw;
+        thawed = Crossing.risesTo(thaw.thawedC());
+        here = slab.room();
+        setting = model.setting(here.length);
+        rowRigidity = new double[slab.rows()];
+        shareWhenJudged = slab.room();
+        celsiusWhenJudged = slab.room();
+    }
+
+    /** Another layer is poured on it now. */
+    void pouredOn() {
+        pouredOn = true;
+    }
+
+    /** Depth of whole rows from its surface that went soft again under the next layer, mm; 0 for none. */
+    public double softAgainMm() {
+        return softAgainMm;
+    }
+
+    /** Until when, s after its pour. */
+    public double softUntilSeconds() {
+        return softUntil;
+    }
+
+    private void followSurface(double time) {
+        int row = slab.rows();
+        while (row > 0 && rowRigidity[row - 1] < Firmness.HOLDS_PA) {
+            row--;
+        }
+        double deep = 1000 * (slab.edge(slab.rows()) - slab.edge(row));
+        softAgainMm = Math.max(softAgainMm, deep);
+        softUntil = deep > 0 ? time : softUntil;
+    }
+
+    /** When its firmness is judged, s after its pour. */
+    public void judgeAt(double seconds) {
+        judgedAt = seconds;
+    }
+
+    @Override
+    public void afterStep(double time, double stepSeconds, double[] meanCelsius, double[] celsius) {
+        afterStep(time, stepSeconds, meanCelsius, celsius, true);
+    }
+
+    /** @param chilling whether it is still on its way to being ready: what warms it at the table takes nothing back */
+    void afterStep(double time, double stepSeconds, double[] meanCelsius, double[] celsius, boolean chilling) {
+        if (stepSeconds > 0) {
+            slab.take(meanCelsius, here);
+            // What ice leaves over is taken to mature no further than at the temperature at which ice begins [E].
+            for (int i = 0; i < here.length; i++) {
+                here[i] = Math.max(here[i], thaw.freezesC());
+            }
+            setting.advance(here, stepSeconds);
+        }
+        slab.take(celsius, here);
+        if (count == seconds.length) {
+            grow();
+        }
+        seconds[count] = time;
+        measure();
+        if (pouredOn) {
+            followSurface(time);
+        }
+        if (chilling) {
+            chilled = count + 1;
+            set.follow(time, weakest[count]);
+            stands.follow(time, slump.meanStrain(rowRigidity));
+            coreCold.follow(time, warmest[count]);
+            frozen.follow(time, warmest[count]);
+        }
+        thawed.follow(time, wasFrozen() ? coldest[count] : Double.NEGATIVE_INFINITY);
+        if (Math.abs(time - judgedAt) < SAME_MOMENT) {
+            System.arraycopy(setting.shares(), 0, shareWhenJudged, 0, shareWhenJudged.length);
+            System.arraycopy(here, 0, celsiusWhenJudged, 0, celsiusWhenJudged.length);
+        }
+        count++;
+    }
+
+    /** Seconds until the slowest point no longer runs. */
+    public double setSeconds() {
+        return set.seconds();
+    }
+
+    /** Rigidity of the weakest point of its upper face now, Pa. */
+    double topPa() {
+        double least = Double.POSITIVE_INFINITY;
+        int row = slab.rows() - 1;
+        for (int column = 0; column < slab.columns(row); column++) {
+            int at = slab.at(slab.cell(column, row));
+            least = Math.min(least, firmness(at));
+        }
+        return least;
+    }
+
+    /** Rigidity of a point of its part of the grid now, Pa. */
+    private double firmness(int at) {
+        return strength * curve.at(setting.shares()[at]) + fat.at(here[at]);
+    }
+
+    /** Rigidity of each of its cells now, Pa, into a value that every cell of the grid has. */
+    void firmness(float[] ofGrid) {
+        for (int row = 0; row < slab.rows(); row++) {
+            for (int column = 0; column < slab.columns(row); column++) {
+                int cell = slab.cell(column, row);
+                ofGrid[cell] = (float) firmness(slab.at(cell));
+            }
+        }
+    }
+
+    /** Whether most of it has been ice. */
+    public boolean wasFrozen() {
+        return frozenOnce;
+    }
+
+    /** Seconds until its warmest point is so cold that it is peeled. */
+    public double frozenSeconds() {
+        return frozen.seconds();
+    }
+
+    /** Seconds until it is thawed; infinite while it is not, or was never frozen. */
+    public double thawedSeconds() {
+        return thawed.seconds();
+    }
+
+    /** What its gel keeps of its strength, 0.85 after freezing. */
+    public double strength() {
+        return strength;
+    }
+
+    /** The same points as they are now, to be followed on by themselves at the table. */
+    TableHistory atTheTable() {
+        return new TableHistory(slab, setting.copy(), curve, strength, fat, slump);
+    }
+
+    /** Temperature of the middle of its upper face after some seconds, °C. */
+    public double topCelsius(double after) {
+        int i = 0;
+        while (i < count - 1 && seconds[i] < after) {
+            i++;
+        }
+        return surfaceC[i];
+    }
+
+    /** Seconds until its slowest point has a rigidity, Pa. */
+    public double secondsFirm(double pa) {
+        var firm = Crossing.risesTo(pa);
+        for (int i = 0; i < count; i++) {
+            firm.follow(seconds[i], weakest[i]);
+        }
+        return firm.seconds();
+    }
+
+    /** Seconds until no point of its upper face runs. */
+    public double surfaceHoldsSeconds() {
+        var holds = Crossing.risesTo(Firmness.HOLDS_PA);
+        for (int i = 0; i < chillSamples(); i++) {
+            holds.follow(seconds[i], surfacePa[i]);
+        }
+        return holds.seconds();
+    }
+
+    /** Seconds until its upper face has become too firm for another layer to bond with it. */
+    public double bondsUntilSeconds() {
+        var firm = Crossing.risesTo(BONDS_SHARE * surfacePa[count - 1]);
+        for (int i = 0; i < count; i++) {
+            firm.follow(seconds[i], surfacePa[i]);
+        }
+        return firm.seconds();
+    }
+
+    /** Seconds until set, standing with a margin, and cold enough to turn out. */
+    public double readySeconds() {
+        return Math.max(set.seconds(), Math.max(stands.seconds(), coreCold.seconds()));
+    }
+
+    /** Seconds until the warmest point is below a temperature, °C, and stays so while it is chilled. */
+    public double secondsBelow(double celsius) {
+        var below = Crossing.fallsTo(celsius);
+        for (int i = 0; i < chillSamples(); i++) {
+            below.follow(seconds[i], warmest[i]);
+        }
+        return below.seconds();
+    }
+
+    /** Seconds until the mean rigidity has reached nine tenths of its last value. */
+    public double bestSeconds() {
+        double last = mean[count - 1];
+        if (!(last > 0)) {
+            return Double.POSITIVE_INFINITY;
+        }
+        var best = Crossing.risesTo(BEST_SHARE * last);
+        for (int i = 0; i < count; i++) {
+            best.follow(seconds[i], mean[i]);
+        }
+        return best.seconds();
+    }
+
+    /** Warmest temperature at the end of the chill, °C. */
+    public double lastWarmestC() {
+        return warmest[chillSamples() - 1];
+    }
+
+    /** Of what is poured only at the table, all there is. */
+    private int chillSamples() {
+        return chilled > 0 ? chilled : count;
+    }
+
+    public double[] minutes() {
+        return Arrays.stream(seconds, 0, count).map(s -> s / 60).toArray();
+    }
+
+    public double[] weakestPa() {
+        return Arrays.copyOf(weakest, count);
+    }
+
+    public double[] warmestC() {
+        return Arrays.copyOf(warmest, count);
+    }
+
+    /** Mean rigidity of each row when judged, Pa, had the gel this concentration, g/L, and factor. */
+    public double[] rowsWhenJudged(double concentration, double withFactor) {
+        var rows = new double[slab.rows()];
+        firmness.fill(
+                shareWhenJudged,
+                celsiusWhenJudged,
+                share -> strength * model.rigidity(concentration, share, withFactor),
+                rows);
+        return rows;
+    }
+
+    /** Share of setting when judged, mean over the volume. */
+    public double meanShareWhenJudged() {
+        double sum = 0;
+        double volume = 0;
+        for (int row = 0; row < slab.rows(); row++) {
+            for (int column = 0; column < slab.columns(row); column++) {
+                int cell = slab.cell(column, row);
+                sum += slab.volume(cell) * shareWhenJudged[slab.at(cell)];
+                volume += slab.volume(cell);
+            }
+        }
+        return sum / volume;
+    }
+
+    private void measure() {
+        double hottest = Double.NEGATIVE_INFINITY;
+        double least = Double.POSITIVE_INFINITY;
+        for (int row = 0; row < slab.rows(); row++) {
+            for (int column = 0; column < slab.columns(row); column++) {
+                double celsius = here[slab.at(slab.cell(column, row))];
+                hottest = Math.max(hottest, celsius);
+                least = Math.min(least, celsius);
+            }
+        }
+        warmest[count] = hottest;
+        coldest[count] = least;
+        freeze();
+        weakest[count] = firmness.fill(setting.shares(), here, share -> strength * curve.at(share), rowRigidity);
+        mean[count] = Arrays.stream(rowRigidity).average().orElse(0);
+        surfacePa[count] = topPa();
+        surfaceC[count] = here[slab.at(slab.cell(0, slab.rows() - 1))];
+    }
+
+    /** Once most of it is ice, its gel has lost some of its strength. */
+    private void freeze() {
+        if (frozenOnce || coldest[count] >= thaw.freezesC()) {
+            return;
+        }
+        double ice = 0;
+        double all = 0;
+        for (int row = 0; row < slab.rows(); row++) {
+            for (int column = 0; column < slab.columns(row); column++) {
+                int cell = slab.cell(column, row);
+                ice += here[slab.at(cell)] < thaw.freezesC() ? slab.volume(cell) : 0;
+                all += slab.volume(cell);
+            }
+        }
+        if (ice > FROZEN_SHARE * all) {
+            frozenOnce = true;
+            strength = thaw.weakens();
+        }
+    }
+
+    private void grow() {
+        int size = 2 * seconds.length;
+        seconds = Arrays.copyOf(seconds, size);
+        weakest = Arrays.copyOf(weakest, size);
+        mean = Arrays.copyOf(mean, size);
+        warmest = Arrays.copyOf(warmest, size);
+        coldest = Arrays.copyOf(coldest, size);
+        surfacePa = Arrays.copyOf(surfacePa, size);
+        surfaceC = Arrays.copyOf(surfaceC, size);
+    }
+}

@@ -1,0 +1,370 @@
+package com.deftchill.core.dessert;
+
+import com.deftchill.core.batch.Batch;
+import com.deftchill.core.batch.Component;
+import com.deftchill.core.batch.Kind;
+import com.deftchill.core.batch.Served;
+import com.deftchill.core.batch.Stack;
+import com.deftchill.core.batch.Wanted;
+import com.deftchill.core.build.Build;
+import com.deftchill.core.build.BuiltLayer;
+import com.deftchill.core.build.SetHistory;
+import com.deftchill.core.build.Settings;
+import com.deftchill.core.build.Thaw;
+import com.deftchill.core.chill.BowlCooling;
+import com.deftchill.core.chill.ChillOptions;
+import com.deftchill.core.chill.ChillReport;
+import com.deftchill.core.chill.ChillSimulation;
+import com.deftchill.core.chill.Grid;
+import com.deftchill.core.chill.Material;
+import com.deftchill.core.chill.Place;
+import com.deftchill.core.chill.Slab;
+import com.deftchill.core.fat.FatFirmness;
+import com.deftchill.core.fat.FatSet;
+import com.deftchill.core.gel.Firmness;
+import com.deftchill.core.gel.GelModel;
+import com.deftchill.core.gel.StrengthFactors;
+import com.deftchill.core.kitchen.Kitchen;
+import com.deftchill.core.larder.Mould.Release;
+import com.deftchill.core.mix.Mix;
+import com.deftchill.core.text.Words;
+import com.deftchill.core.turnout.Dip;
+import com.deftchill.core.turnout.Slump;
+import com.deftchill.core.vessel.Vessel;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.DoubleStream;
+import java.util.stream.IntStream;
+
+/**
+ * One layer that is poured and chilled with the others: everything its verdicts read, each figure once.
+ *
+ * @param index of the component in the formula
+ * @param kitchen how it works
+ * @param mix what was mixed
+ * @param model of its gelling agent
+ * @param factors that strengthen or weaken it
+ * @param fat what its fat adds to the firmness
+ * @param bed where it lies
+ * @param startSeconds when it is poured, after the first layer, s
+ * @param history what happened while chilling
+ * @param slump of the body turned out
+ * @param dip seconds in water of 60 °C; infinite for walls that are not dipped
+ * @param report of the simulation
+ * @param joining of hot and cold share, when it is written how hot
+ */
+public record Study(
+        Batch batch,
+        int index,
+        Component component,
+        Kitchen kitchen,
+        Mix mix,
+        Material material,
+        GelModel model,
+        StrengthFactors factors,
+        FatSet fat,
+        Stack.Bed bed,
+        double startSeconds,
+        SetHistory history,
+        Slump slump,
+        Dip.Window dip,
+        ChillReport report,
+        Optional<Joining> joining) {
+
+    /** Water that a mould is dipped into, °C: hand-hot from a kettle and tap, the coolest that works well. */
+    public static final double DIP_WATER_C = 60;
+    /** A thinner film is computed as thick as this, mm. */
+    public static final double LEAST_MM = 2;
+
+    /** So many moments of a course are drawn at most. */
+    private static final int MOST_DRAWN = 400;
+
+    /** Where the heat capacity of a mix cooling in its bowl is taken, °C. */
+    private static final double BOWL_C = 50;
+    /** A mix poured hot has set after this, or the comparison says nothing. */
+    private static final double SOONER_WITHIN = 12 * 3600.0;
+
+    /** A glaze or jelly upon other layers (handbook 2), Pa [E]. */
+    private static final double[] JELLY_LAYER_PA = {800, 4000};
+    /** What is set by fat and air eats softer than a gel as firm: bands in a glass, turned out, sliced; Pa [E]. */
+    private static final double[] FAT_IN_GLASS_PA = {200, 4000};
+
+    private static final double[] FAT_TURNED_OUT_PA = {800, 12_000};
+    private static final double[] FAT_SLICED_PA = {1500, 20_000};
+
+    /**
+     * @param layer as it was chilled
+     * @param report of the run
+     */
+    static Study of(
+            Batch batch,
+            BuiltLayer layer,
+            Mix mix,
+            Stack.Bed bed,
+            double startSeconds,
+            ChillReport report,
+            Settings settings) {
+        var component = layer.component();
+        var chill = layer.history();
+        double melt = component.gels() ? chill.model().meltingPoint(mix.gelatinGramsPerLitre()) : FatSet.SOFTENS_C;
+        return new Study(
+                batch,
+                layer.index(),
+                component,
+                settings.kitchen(),
+                mix,
+                layer.material(),
+                chill.model(),
+                chill.factors(),
+                chill.fat(),
+                bed,
+                startSeconds,
+                chill.set(),
+                chill.slump(),
+                dip(batch, layer.material(), melt),
+                report,
+                joining(component, mix, layer.material()));
+    }
+
+    /** Temperature above which neither gel nor fat holds it, °C. */
+    public double loosensC() {
+        double fatHolds = fat.holdsUpToC(Firmness.HOLDS_PA);
+        return component.gels() ? Math.max(meltC(), fatHolds) : fatHolds;
+    }
+
+    private static Optional<Joining> joining(Component component, Mix mix, Material material) {
+        return component.heating().hotC().isPresent() && !component.kind().isSolid()
+                ? Optional.of(Joining.of(component, bowl(mix, material)))
+                : Optional.empty();
+    }
+
+    private static BowlCooling bowl(Mix mix, Material material) {
+        return new BowlCooling(mix.massG(), material.density(), material.heatCapacity(BOWL_C));
+    }
+
+    /**
+     * Seconds sooner that it sets than if everything were heated and poured at once as hot as the hot share. Of a layer
+     * both are computed as if it stood by itself: enough for a difference.
+     */
+    public double setsSoonerSeconds(ChillOptions options) {
+        double asPoured = alone() ? history.setSeconds() : setsByItself(component.pourC(), options);
+        return setsByItself(joining.orElseThrow().hotC(), options) - asPoured;
+    }
+
+    /** Seconds until it would set by itself, poured at T °C; a coarser chill of the first hours is enough. */
+    private double setsByItself(double pourC, ChillOptions options) {
+        var cooler = batch.cooler();
+        var coarse = options.forSurface(cooler.h()).coarser();
+        var vessel = vessel(batch, bed);
+        var cut = Grid.of(vessel, new double[] {slump.heightMm()}, coarse);
+        var materials = new Material[cut.cells()];
+        Arrays.fill(materials, material);
+        var slab = Slab.whole(cut);
+        var chilled = new SetHistory(
+                slab,
+                model,
+                gramsPerLitre(),
+                factors.product(),
+                fat,
+                new Slump(slab, material.density(), 0),
+                Thaw.NEVER_FROZEN);
+        chilled.judgeAt(Double.POSITIVE_INFINITY);
+        double hBase = bed.fromMm() == 0 ? cooler.hBase() : 0;
+        var first = new Place(batch.airC(), cooler.h(), cooler.h(), hBase, SOONER_WITHIN);
+        new ChillSimulation(cut, materials, vessel.material(), coarse)
+                .run(pourC, Build.BENCH_C, List.of(first), chilled);
+        return chilled.setSeconds();
+    }
+
+    private static Vessel vessel(Batch batch, Stack.Bed bed) {
+        var whole = batch.mould().vessel();
+        if (bed.fromMm() == 0) {
+            return whole;
+        }
+        // A film at the very brim still needs some wall to be computed in.
+        double from = Math.min(bed.fromMm(), bed.inside().brimMm() - LEAST_MM);
+        return new Vessel(bed.inside().above(from), whole.material(), whole.wallMm(), 0);
+    }
+
+    private static Dip.Window dip(Batch batch, Material material, double meltC) {
+        var vessel = batch.mould().vessel();
+        boolean dipped = batch.served() == Served.TURNED_OUT && batch.mould().release() == Release.DIP;
+        return vessel.wallMm() > 0 && dipped
+                ? Dip.of(vessel.wallMm(), vessel.material(), material, batch.airC(), DIP_WATER_C, meltC)
+                : new Dip.Window(0, 0, 0);
+    }
+
+    /** The same study, asked for another figure. */
+    public Study wanting(Wanted wanted) {
+        return new Study(
+                batch.wanting(wanted),
+                index,
+                component,
+                kitchen,
+                mix,
+                material,
+                model,
+                factors,
+                fat,
+                bed,
+                startSeconds,
+                history,
+                slump,
+                dip,
+                report,
+                joining);
+    }
+
+    /** JSON pointer to a place in this component, such as {@code /gel/amount}. */
+    public String at(String place) {
+        return "/components/" + index + place;
+    }
+
+    /** Minutes after its own pour, of each moment that is drawn. */
+    public double[] minutesSincePoured() {
+        return drawn(history.minutes()).toArray();
+    }
+
+    /** The same moments after the first pour. */
+    public double[] minutes() {
+        return drawn(history.minutes()).map(m -> m + startSeconds / 60).toArray();
+    }
+
+    /** Firmness at its slowest point at those moments, 0 to 100. */
+    public double[] scores() {
+        return drawn(history.weakestPa()).map(Firmness::score).toArray();
+    }
+
+    /** Warmest point at those moments, °C. */
+    public double[] warmestC() {
+        return drawn(history.warmestC()).toArray();
+    }
+
+    /** Of many moments evenly some, the first and the last among them: no more than a curve can show. */
+    private static DoubleStream drawn(double[] ofEach) {
+        int n = Math.min(MOST_DRAWN, ofEach.length);
+        return IntStream.range(0, n)
+                .mapToDouble(i -> ofEach[n < 2 ? 0 : (int) ((long) i * (ofEach.length - 1) / (n - 1))]);
+    }
+
+    /** Whether the dessert is this component alone. */
+    public boolean alone() {
+        return batch.components().size() == 1;
+    }
+
+    /** Volume of this component meant for each mould, ml. */
+    double fillMl() {
+        return bed.ml();
+    }
+
+    /** Height that it fills to, mm. */
+    public double fillMm() {
+        return bed.toMm();
+    }
+
+    /** A temperature as this kitchen reads it. */
+    public String celsius(double celsius) {
+        return Words.temperature(celsius, kitchen.temperature());
+    }
+
+    /** A range of temperatures as this kitchen reads it. */
+    public String celsius(double low, double high) {
+        return Words.temperatures(low, high, kitchen.temperature());
+    }
+
+    /** A difference of temperature as this kitchen reads it. */
+    public String difference(double kelvin) {
+        return Words.difference(kelvin, kitchen.temperature());
+    }
+
+    /** Clock time some seconds after this layer is poured. */
+    public String clock(double seconds) {
+        return Words.clock(batch.pouredAt(), startSeconds + seconds);
+    }
+
+    /** Gelling agent of the aqueous phase, g/L. */
+    public double gramsPerLitre() {
+        return mix.gelatinGramsPerLitre();
+    }
+
+    /** Melting point of this gel, °C. */
+    public double meltC() {
+        return model.meltingPoint(gramsPerLitre());
+    }
+
+    /** Temperature at which this mix starts to set on cooling, °C. */
+    public double onsetC() {
+        return model.settingOnset(gramsPerLitre());
+    }
+
+    /** Whether its firmness is a matter of gel, fat network or both; else it is only poured over. */
+    public boolean sets() {
+        return component.gels() || fat.exists();
+    }
+
+    /** Whether fat and air set it, with or without a gel: its firmness has words of its own. */
+    public boolean fatSet() {
+        return component.kind().fatSets();
+    }
+
+    /** The zone of a firmness in the words for what sets it. */
+    public String words(double pa) {
+        return fatSet() ? FatFirmness.of(pa).words() : Firmness.of(pa).words();
+    }
+
+    /** Lower end of the firmness that its way of serving wants, Pa. */
+    public double leastPa() {
+        return band()[0];
+    }
+
+    /** Upper end of it, Pa. */
+    public double mostPa() {
+        return band()[1];
+    }
+
+    private double[] band() {
+        var served = batch.served();
+        if (fatSet()) {
+            return switch (served) {
+                case IN_GLASS -> FAT_IN_GLASS_PA;
+                case TURNED_OUT -> FAT_TURNED_OUT_PA;
+                case SLICED -> FAT_SLICED_PA;
+            };
+        }
+        return component.kind() == Kind.JELLY && !alone()
+                ? JELLY_LAYER_PA
+                : new double[] {served.leastPa(), served.mostPa()};
+    }
+
+    /** The middle of the band on the firmness scale, Pa. */
+    public double aimPa() {
+        return Math.sqrt(leastPa() * mostPa());
+    }
+
+    /** Mean rigidity of each row a day after pouring, Pa. */
+    public double[] rowsWhenJudged() {
+        return history.rowsWhenJudged(gramsPerLitre(), factors.product());
+    }
+
+    /** Mean rigidity of the body a day after pouring, Pa: what it is judged by. */
+    public double judgedPa() {
+        return Arrays.stream(rowsWhenJudged()).average().orElse(0);
+    }
+
+    /** Rigidity a day after pouring, warmed (or cooled) to T °C throughout, Pa. */
+    public double rigidityAt(double celsius) {
+        double share = model.shareAt(history.meanShareWhenJudged(), celsius);
+        return model.rigidity(gramsPerLitre(), share, factors.product()) + fat.at(celsius);
+    }
+
+    /** Mean strain of the body turned out a day after pouring. */
+    public double judgedStrain() {
+        return slump.meanStrain(rowsWhenJudged());
+    }
+
+    /** Height of the body turned out a day after pouring, mm. */
+    public double standingMm() {
+        return slump.heightMm() * (1 - judgedStrain());
+    }
+}

@@ -1,0 +1,264 @@
+package com.deftchill.core.judge;
+
+import com.deftchill.core.amount.Typed;
+import com.deftchill.core.batch.Component;
+import com.deftchill.core.batch.Kind;
+import com.deftchill.core.batch.Share;
+import com.deftchill.core.composition.Constituent;
+import com.deftchill.core.cook.CrumbBase;
+import com.deftchill.core.cook.Soaking;
+import com.deftchill.core.dessert.Portrait;
+import com.deftchill.core.larder.Ingredient;
+import com.deftchill.core.text.Words;
+import com.deftchill.core.verdict.Evidence;
+import com.deftchill.core.verdict.Evidence.Constant;
+import com.deftchill.core.verdict.Evidence.Given;
+import com.deftchill.core.verdict.Fix;
+import com.deftchill.core.verdict.Verdict;
+import com.deftchill.core.verdict.Verdict.Tone;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** What lies below or between: crumb bases and soaked pieces. */
+public final class BaseVerdicts {
+    private static final double THICKNESS_TOLERANCE = 0.08;
+    private static final double ML_PER_G_ALCOHOL = 1 / 0.789;
+    private static final double DRY_MARGIN = 1.02;
+
+    private BaseVerdicts() {}
+
+    public static List<Verdict> of(Portrait portrait) {
+        return switch (portrait.kind()) {
+            case CRUMB -> crumb(portrait);
+            case SOAKED -> soak(portrait);
+            default -> List.of();
+        };
+    }
+
+    private static List<Verdict> crumb(Portrait portrait) {
+        var verdicts = new ArrayList<Verdict>();
+        double butter = fatG(portrait);
+        double crumb = portrait.component().raw().massG() - butter;
+        double ratio = butter > 0 ? crumb / butter : Double.POSITIVE_INFINITY;
+        var words = butter > 0 ? Typed.write(ratio, 2) + " parts of crumb to one of butter" : "No butter in it";
+        if (ratio > CrumbBase.MOST_RATIO || ratio < CrumbBase.LEAST_RATIO) {
+            boolean dry = ratio > CrumbBase.MOST_RATIO;
+            verdicts.add(verdict(
+                    portrait,
+                    dry ? "crumb-dry" : "crumb-greasy",
+                    Tone.BAD,
+                    dry ? "The base falls apart" : "The base turns rock hard",
+                    words + ": from 1.8 to 2.5 it holds and still cuts.",
+                    butterTo(portrait, crumb / CrumbBase.AIM_RATIO).stream().toList()));
+        } else {
+            verdicts.add(verdict(portrait, "crumb-holds", Tone.GOOD, "The base holds", words + ".", List.of()));
+        }
+        if (portrait.bed().grams() > 0) {
+            verdicts.add(thickness(portrait));
+        }
+        return verdicts;
+    }
+
+    private static double fatG(Portrait portrait) {
+        return portrait.component().lines().stream()
+                .filter(line -> line.part().ingredient().composition().fat() > 0.7)
+                .mapToDouble(line -> line.part().grams())
+                .sum();
+    }
+
+    private static Optional<Fix> butterTo(Portrait portrait, double grams) {
+        var lines = portrait.component().lines();
+        for (int i = 0; i < lines.size(); i++) {
+            if (lines.get(i).part().ingredient().composition().fat() > 0.7) {
+                var text = Words.grams(portrait.weighed(grams));
+                return Optional.of(new Fix(
+                        "Use " + text + " of "
+                                + lines.get(i).part().ingredient().name(),
+                        "two parts of crumb to one",
+                        List.of(new Fix.Change(portrait.line(i, "amount"), text))));
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** What is made of it against what the tin wants. */
+    private static Verdict thickness(Portrait portrait) {
+        var bed = portrait.bed();
+        var inside = bed.inside();
+        double wall = portrait.component().pressed().wallMm();
+        double area = inside.areaMm2(bed.fromMm());
+        double perimeter = inside.perimeterMm(bed.fromMm());
+        double each = bed.grams();
+        double now = CrumbBase.thicknessMm(each, area, perimeter, wall);
+        var wanted = portrait.component().pressed().thicknessMm();
+        double aim = wanted.orElse(Math.max(CrumbBase.THIN_MM, Math.min(CrumbBase.THICK_MM, now)));
+        double needs = CrumbBase.grams(area, perimeter, aim, wall);
+        var sentence = Words.grams(each) + " in each makes a base " + Typed.write(now, 1) + " mm thick"
+                + (wall > 0 ? " with a wall of " + Words.mm(wall) : "") + "; " + Typed.write(aim, 1) + " mm takes "
+                + Words.grams(needs) + ".";
+        if (Math.abs(now / aim - 1) <= THICKNESS_TOLERANCE) {
+            return verdict(portrait, "base-thickness", Tone.NOTE, "Thickness of the base", sentence, List.of());
+        }
+        return verdict(
+                portrait,
+                "base-thickness-off",
+                Tone.CAUTION,
+                now < aim ? "Too little for this tin" : "Too much for this tin",
+                sentence,
+                List.of(scaled(portrait, needs / each, Typed.write(aim, 1) + " mm thick")));
+    }
+
+    /** Every amount of the component by a factor. */
+    private static Fix scaled(Portrait portrait, double factor, String effect) {
+        var changes = new ArrayList<Fix.Change>();
+        var lines = portrait.component().lines();
+        for (int i = 0; i < lines.size(); i++) {
+            changes.add(new Fix.Change(
+                    portrait.line(i, "amount"),
+                    Words.grams(portrait.weighed(lines.get(i).part().grams() * factor))));
+        }
+        return new Fix("Make " + Typed.write(factor, 2) + " times as much", effect, changes);
+    }
+
+    private static List<Verdict> soak(Portrait portrait) {
+        var component = portrait.component();
+        var liquid = component.lines().stream()
+                .filter(line -> line.share() == Share.SOAK)
+                .toList();
+        var dry = component.lines().stream()
+                .filter(line -> line.share() != Share.SOAK)
+                .filter(line -> line.part().ingredient().soaking().isPresent())
+                .toList();
+        if (liquid.isEmpty() || dry.isEmpty()) {
+            return List.of();
+        }
+        var verdicts = new ArrayList<Verdict>();
+        double seconds = component.dipped().seconds();
+        double pieces = grams(dry);
+        double uptake = dry.stream()
+                        .mapToDouble(line -> line.part().grams() * soaking(line).uptake(seconds))
+                        .sum()
+                / pieces;
+        double aim = dry.stream()
+                        .mapToDouble(line -> line.part().grams() * soaking(line).aim())
+                        .sum()
+                / pieces;
+        verdicts.add(soaked(portrait, soaking(dry.get(0)), seconds, uptake, aim));
+        verdicts.add(liquid(portrait, liquid, pieces, uptake));
+        return verdicts;
+    }
+
+    private static Soaking soaking(Component.Line line) {
+        return line.part().ingredient().soaking().orElseThrow();
+    }
+
+    private static double grams(List<Component.Line> lines) {
+        return lines.stream().mapToDouble(line -> line.part().grams()).sum();
+    }
+
+    private static Verdict soaked(Portrait portrait, Soaking soaking, double seconds, double uptake, double aim) {
+        var took = "Dipped " + (seconds >= Soaking.DRENCHED_SECONDS ? "through" : Typed.write(seconds, 1) + " s a side")
+                + " a gram takes up " + Typed.write(uptake, 2) + " g";
+        double right = soaking.seconds(Math.min(aim, 0.99 * soaking.capacity()));
+        var fix = new Fix(
+                "Dip " + Typed.write(right, 1) + " s a side",
+                "takes up " + Typed.write(aim, 2) + " g per gram",
+                List.of(portrait.change("/soak/dip", Typed.write(right, 1) + " s")));
+        if (uptake < Soaking.DRY_BELOW) {
+            return verdict(
+                    portrait,
+                    "soak-dry",
+                    Tone.CAUTION,
+                    "Stays dry in the middle",
+                    took + ": below " + Soaking.DRY_BELOW + " it is dry.",
+                    List.of(fix));
+        }
+        if (uptake > Soaking.WET_ABOVE) {
+            return verdict(
+                    portrait,
+                    "soak-wet",
+                    Tone.CAUTION,
+                    "Too wet",
+                    took + ": above " + Soaking.WET_ABOVE + " it is wet and leaks into the layer below"
+                            + (portrait.component().dipped().barrier() ? "; the cream below it holds it back." : "."),
+                    List.of(fix));
+        }
+        return verdict(portrait, "soak-right", Tone.GOOD, "Soaked right", took + ": moist, not wet.", List.of());
+    }
+
+    /** Liquid that the pieces take, against what is written. */
+    private static Verdict liquid(Portrait portrait, List<Component.Line> liquid, double pieces, double uptake) {
+        double written = grams(liquid);
+        double taken = pieces * uptake;
+        double needs = taken * (1 + Soaking.LEFT_IN_DISH);
+        double alcohol = liquid.stream()
+                        .mapToDouble(line -> line.part().grams()
+                                * line.part().ingredient().composition().share(Constituent.ALCOHOL))
+                        .sum()
+                * ML_PER_G_ALCOHOL
+                / portrait.batch().count();
+        var sentence = Words.grams(pieces) + " of pieces take " + Words.grams(taken)
+                + "; with what is left in the dish "
+                + Words.grams(needs) + " is needed, " + Words.grams(written) + " is written."
+                + (alcohol > 0.05
+                        ? " " + Typed.write(alcohol, 1) + " ml of pure alcohol in each portion: none of it boils off."
+                        : "");
+        boolean off = written * DRY_MARGIN < needs || written > needs * 1.4;
+        if (!off) {
+            return verdict(portrait, "soak-liquid", Tone.NOTE, "Liquid for the soak", sentence, List.of());
+        }
+        var changes = new ArrayList<Fix.Change>();
+        var lines = portrait.component().lines();
+        for (int i = 0; i < lines.size(); i++) {
+            if (lines.get(i).share() == Share.SOAK) {
+                changes.add(new Fix.Change(
+                        portrait.line(i, "amount"),
+                        Words.grams(portrait.weighed(lines.get(i).part().grams() * needs / written))));
+            }
+        }
+        return verdict(
+                portrait,
+                "soak-liquid-off",
+                Tone.CAUTION,
+                written < needs ? "Too little liquid for the soak" : "More liquid than it takes",
+                sentence,
+                List.of(new Fix("Make " + Words.grams(needs) + " of it", "as much as the pieces take", changes)));
+    }
+
+    private static Verdict verdict(
+            Portrait portrait, String code, Tone tone, String headline, String sentence, List<Fix> fixes) {
+        boolean crumb = portrait.kind() == Kind.CRUMB;
+        var given = new ArrayList<Given>();
+        for (var line : portrait.component().lines()) {
+            Ingredient ingredient = line.part().ingredient();
+            given.add(new Given(
+                    ingredient.name(),
+                    Words.grams(line.part().grams())
+                            + ingredient
+                                    .soaking()
+                                    .map(s -> ", takes up to " + Typed.write(s.capacity(), 2) + " g/g, time constant "
+                                            + Typed.write(s.tauSeconds(), 1) + " s")
+                                    .orElse("")));
+        }
+        var evidence = new Evidence(
+                given,
+                crumb
+                        ? "Mass = packed density x (area + perimeter x wall height) x thickness."
+                        : "Uptake = capacity x (1 - exp(-seconds / time constant)), each side; 15 % of the liquid is left in the dish.",
+                crumb
+                        ? List.of(
+                                new Constant("crumb to butter", "1.8 to 2.5", "E", "handbook limits"),
+                                new Constant("packed density", "0.75 g/ml", "E", "engineering estimate"))
+                        : List.of(
+                                new Constant("dry below", "0.6 g/g", "E", "handbook limit"),
+                                new Constant("wet above", "1.1 g/g", "E", "handbook limit")),
+                crumb
+                        ? "A tenth, from how hard it is pressed."
+                        : "A fifth: weigh one piece before and after and correct it.",
+                crumb
+                        ? "Butter, thickness, wall height."
+                        : "Seconds in the liquid, thickness of the piece, a cream barrier.");
+        return new Verdict(code, tone, headline, sentence, portrait.at(crumb ? "/crust" : "/soak"), evidence, fixes);
+    }
+}

@@ -1,0 +1,301 @@
+package com.deftchill.core.judge;
+
+import com.deftchill.core.amount.Typed;
+import com.deftchill.core.batch.Component;
+import com.deftchill.core.batch.Kind;
+import com.deftchill.core.batch.Share;
+import com.deftchill.core.composition.Constituent;
+import com.deftchill.core.cook.Boiling;
+import com.deftchill.core.dessert.Portrait;
+import com.deftchill.core.larder.Ingredient.Trait;
+import com.deftchill.core.text.Words;
+import com.deftchill.core.verdict.Evidence;
+import com.deftchill.core.verdict.Evidence.Constant;
+import com.deftchill.core.verdict.Evidence.Given;
+import com.deftchill.core.verdict.Fix;
+import com.deftchill.core.verdict.Verdict;
+import com.deftchill.core.verdict.Verdict.Tone;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+
+/** Egg and starch in the pan, tempering, what boils away, and the burn of caramel. */
+public final class CookVerdicts {
+    /** Egg thickens a custard between these, °C, and scrambles above (handbook 2 [L]); starch lifts the last to 95. */
+    private static final double THICKENS_C = 82;
+
+    private static final double SCRAMBLES_C = 86;
+    private static final double SCRAMBLES_WITH_STARCH_C = 95;
+    /** Starch from which it protects egg, and the shares of a usual dose, g/g of the whole. */
+    private static final double STARCH_PROTECTS = 0.015;
+
+    private static final double STARCH_LEAST = 0.02;
+    private static final double STARCH_MOST = 0.05;
+    private static final double STARCH_THICKENS_C = 85;
+    private static final double STARCH_BOILS_C = 95;
+    /** A first addition must leave the yolks below this, °C (handbook 3). */
+    private static final double TEMPERS_BELOW_C = 65;
+
+    private static final double FRIDGE_C = 5;
+    private static final String PRACTICE = "kitchen practice";
+
+    private CookVerdicts() {}
+
+    /** Above this, egg scrambles in a mix, °C. */
+    static double scramblesC(Component component) {
+        return starch(component) >= STARCH_PROTECTS ? SCRAMBLES_WITH_STARCH_C : SCRAMBLES_C;
+    }
+
+    /** Added starch as a share of the whole. */
+    private static double starch(Component component) {
+        double grams = component.lines().stream()
+                .filter(line -> line.part().ingredient().group().equals("starch"))
+                .mapToDouble(line -> line.part().grams())
+                .sum();
+        return grams / component.mix().massG();
+    }
+
+    public static List<Verdict> of(Portrait portrait) {
+        var verdicts = new ArrayList<Verdict>();
+        var component = portrait.component();
+        var hot = component.lines().stream()
+                .filter(line -> line.share() == Share.HOT)
+                .toList();
+        boolean egg = Component.hasEgg(hot);
+        double to = component.heating().hotC().orElse(Double.NaN);
+        if (egg && portrait.study().isEmpty() && to > scramblesC(component)) {
+            verdicts.add(scrambles(portrait, to));
+        }
+        if (egg && portrait.kind() == Kind.CUSTARD) {
+            verdicts.add(custard(portrait, to));
+        }
+        if (egg && to > TEMPERS_BELOW_C) {
+            verdicts.add(tempering(portrait, hot, to));
+        }
+        if (portrait.kind() == Kind.STARCH_CUSTARD || starch(component) > 0) {
+            verdicts.add(starched(portrait, to, egg));
+        }
+        if (component.keptBackG() > 0) {
+            verdicts.add(infused(portrait));
+        }
+        if (component.lostG() > component.keptBackG()) {
+            verdicts.add(boiled(portrait));
+        }
+        if (portrait.kind() == Kind.CARAMEL) {
+            verdicts.add(burns(portrait));
+        }
+        return verdicts;
+    }
+
+    private static Verdict scrambles(Portrait portrait, double to) {
+        double limit = scramblesC(portrait.component());
+        return verdict(
+                portrait,
+                "scrambles",
+                Tone.BAD,
+                "Yolk scrambles that hot",
+                portrait.celsius(to) + ": egg scrambles above " + portrait.celsius(limit) + " in this mix.",
+                "/heat/hot",
+                List.of(hot(portrait, 84)));
+    }
+
+    private static Fix hot(Portrait portrait, double celsius) {
+        var text = portrait.celsius(celsius);
+        return new Fix("Heat to " + text, "thickens, does not scramble", List.of(portrait.change("/heat/hot", text)));
+    }
+
+    private static Verdict custard(Portrait portrait, double to) {
+        if (Double.isNaN(to) || to < THICKENS_C) {
+            return verdict(
+                    portrait,
+                    "custard-thin",
+                    Tone.CAUTION,
+                    "The custard stays thin",
+                    (Double.isNaN(to) ? "It is not written how hot it gets" : portrait.celsius(to))
+                            + ": yolk thickens at " + portrait.celsius(THICKENS_C) + " to " + portrait.celsius(84)
+                            + ", coating the spoon.",
+                    "/heat/hot",
+                    List.of(hot(portrait, 83)));
+        }
+        return verdict(
+                portrait,
+                "custard-thickens",
+                Tone.GOOD,
+                "The custard thickens",
+                portrait.celsius(to) + ": coats the spoon; it scrambles above "
+                        + portrait.celsius(scramblesC(portrait.component())) + ".",
+                "/heat/hot",
+                List.of());
+    }
+
+    /** The largest first addition of hot liquid that keeps the yolks below the limit. */
+    private static Verdict tempering(Portrait portrait, List<Component.Line> hot, double to) {
+        double perK = 0;
+        for (var line : hot) {
+            if (line.part().ingredient().has(Trait.EGG)) {
+                perK += line.part().grams()
+                        * line.part().ingredient().composition().heatCapacity(FRIDGE_C);
+            }
+        }
+        double liquidG = 0;
+        double liquidPerK = 0;
+        for (var line : hot) {
+            boolean dairyOrLiquid = !line.part().ingredient().has(Trait.EGG)
+                    && line.part().ingredient().composition().share(Constituent.WATER) > 0.4;
+            if (dairyOrLiquid) {
+                liquidG += line.part().grams();
+                liquidPerK += line.part().grams()
+                        * line.part().ingredient().composition().heatCapacity(to);
+            }
+        }
+        double cp = liquidG > 0 ? liquidPerK / liquidG : 0;
+        double first = cp > 0 ? perK * (TEMPERS_BELOW_C - FRIDGE_C) / (cp * (to - TEMPERS_BELOW_C)) : 0;
+        var sentence = first >= liquidG
+                ? "All " + Words.grams(liquidG) + " at " + portrait.celsius(to)
+                        + " may go onto the yolks at once: they stay below " + portrait.celsius(TEMPERS_BELOW_C) + "."
+                : "Pour at most " + Words.grams(Math.floor(first)) + " of the " + Words.grams(liquidG) + " at "
+                        + portrait.celsius(to) + " onto the yolks first, whisking: more lifts them above "
+                        + portrait.celsius(TEMPERS_BELOW_C) + " at once.";
+        return verdict(portrait, "tempering", Tone.NOTE, "Tempering the yolks", sentence, "/lines", List.of());
+    }
+
+    private static Verdict starched(Portrait portrait, double to, boolean egg) {
+        double share = starch(portrait.component());
+        var dose = Words.percent(share) + " starch";
+        if (share < STARCH_LEAST || share > STARCH_MOST) {
+            boolean less = share < STARCH_LEAST;
+            return verdict(
+                    portrait,
+                    "starch-dose",
+                    Tone.CAUTION,
+                    less ? "Little starch" : "Much starch",
+                    dose + ": 2 to 5 % is usual; " + (less ? "it stays a sauce." : "it turns pasty."),
+                    "/lines",
+                    List.of());
+        }
+        double needs = egg ? STARCH_BOILS_C : STARCH_THICKENS_C;
+        if (Double.isNaN(to) || to < needs) {
+            var why = egg
+                    ? ": yolk's enzyme thins it again unless it boils."
+                    : ": it thickens from " + portrait.celsius(82, 95) + ".";
+            return verdict(
+                    portrait,
+                    "starch-cold",
+                    Tone.BAD,
+                    "Not hot enough for the starch",
+                    dose + (Double.isNaN(to) ? ", not written how hot" : " at " + portrait.celsius(to)) + why,
+                    "/heat/hot",
+                    List.of(hot(portrait, STARCH_BOILS_C)));
+        }
+        return verdict(
+                portrait,
+                "starch-thickens",
+                Tone.GOOD,
+                "The starch thickens",
+                dose + ", boiled at " + portrait.celsius(to)
+                        + (egg ? ": it protects the egg up to " + portrait.celsius(95) + "." : "."),
+                "/heat/hot",
+                List.of());
+    }
+
+    private static Verdict boiled(Portrait portrait) {
+        var component = portrait.component();
+        double before = component.raw().massG();
+        double after = portrait.mix().massG();
+        var estimate = component.cooked().awayHow().isEmpty() || portrait.kind() != Kind.COMPOTE
+                ? ""
+                : " Estimated from " + Typed.write(component.cooked().minutes(), 0)
+                        + " min: weigh the pan and write it.";
+        return verdict(
+                portrait,
+                "boiled-away",
+                Tone.NOTE,
+                "What is left in the pan",
+                Words.grams(before) + " comes down to " + Words.grams(after) + " (" + Words.percent(after / before)
+                        + ")." + estimate,
+                "/cook/boiledAway",
+                List.of());
+    }
+
+    private static Verdict infused(Portrait portrait) {
+        var names = portrait.component().lines().stream()
+                .filter(line -> line.share() == Share.INFUSED)
+                .map(line -> line.part().ingredient().name())
+                .collect(Collectors.joining(", "));
+        double kept = portrait.component().keptBackG();
+        return verdict(
+                portrait,
+                "infusion-keeps",
+                Tone.NOTE,
+                "What the infusion keeps",
+                names + " strained out keeps about " + Words.grams(kept)
+                        + " of the liquid: weigh what comes through and make it up.",
+                "/lines",
+                List.of());
+    }
+
+    private static Verdict burns(Portrait portrait) {
+        var stage = portrait.component().cooked().caramel();
+        return verdict(
+                portrait,
+                "caramel-burns",
+                Tone.CAUTION,
+                "Caramel burns",
+                "Sugar at " + portrait.celsius(stage.celsius()) + " burns deep, and foams up to "
+                        + Boiling.CARAMEL_FOAMS
+                        + " times when liquid goes in: a large pan, liquid warm, sleeves down, ice water at hand.",
+                "/cook/stage",
+                List.of());
+    }
+
+    private static Verdict verdict(
+            Portrait portrait,
+            String code,
+            Tone tone,
+            String headline,
+            String sentence,
+            String place,
+            List<Fix> fixes) {
+        var component = portrait.component();
+        var given = new ArrayList<Given>();
+        given.add(new Given("In the pan", Words.grams(component.raw().massG())));
+        given.add(new Given("Boils away", Words.grams(component.lostG())));
+        given.add(new Given(
+                "Heated to",
+                component.heating().hotC().isPresent()
+                        ? portrait.celsius(component.heating().hotC().getAsDouble())
+                        : "not written"));
+        var eggs = component.lines().stream()
+                .filter(line -> line.part().ingredient().has(Trait.EGG))
+                .map(line -> Words.grams(line.part().grams()) + " "
+                        + line.part().ingredient().name())
+                .collect(Collectors.joining(", "));
+        if (!eggs.isEmpty()) {
+            given.add(new Given("Egg", eggs));
+        }
+        var evidence = new Evidence(
+                given,
+                "Yolk thickens at " + portrait.celsius(82, 84) + " and scrambles above " + portrait.celsius(86)
+                        + ", with starch above " + portrait.celsius(95) + ". A first addition is found by"
+                        + " heat balance, the yolks from the fridge. Water leaves an open pan at about 10 g a minute.",
+                List.of(
+                        new Constant(
+                                "yolk scrambles above",
+                                portrait.celsius(86) + ", with starch " + portrait.celsius(95),
+                                "L",
+                                PRACTICE),
+                        new Constant("tempered below", portrait.celsius(65), "L", PRACTICE),
+                        new Constant("starch thickens", portrait.celsius(82, 95) + ", 2 to 5 %", "L", PRACTICE),
+                        new Constant("a steeped gram keeps", "1.5 g", "E", "engineering estimate"),
+                        new Constant("simmer gives off", "10 g/min", "E", "engineering estimate"),
+                        new Constant(
+                                "dark caramel",
+                                portrait.celsius(187) + ", amber " + portrait.celsius(175) + ", light "
+                                        + portrait.celsius(165),
+                                "E",
+                                "engineering estimate")),
+                "About " + portrait.difference(2) + "; a third of what boils away by time.",
+                "Temperature, time, the width of the pan.");
+        return new Verdict(code, tone, headline, sentence, portrait.at(place), evidence, fixes);
+    }
+}

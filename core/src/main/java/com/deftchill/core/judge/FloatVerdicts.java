@@ -1,0 +1,113 @@
+package com.deftchill.core.judge;
+
+import com.deftchill.core.amount.Typed;
+import com.deftchill.core.batch.Kind;
+import com.deftchill.core.dessert.Dessert;
+import com.deftchill.core.dessert.Portrait;
+import com.deftchill.core.dessert.Study;
+import com.deftchill.core.mix.Treatment;
+import com.deftchill.core.verdict.Evidence;
+import com.deftchill.core.verdict.Evidence.Constant;
+import com.deftchill.core.verdict.Evidence.Given;
+import com.deftchill.core.verdict.Verdict;
+import com.deftchill.core.verdict.Verdict.Tone;
+import java.util.ArrayList;
+import java.util.List;
+
+/** What floats or sinks: pieces in what is poured over them, a layer on one that never sets (handbook 5). */
+public final class FloatVerdicts {
+    /** Pieces stay where they are stirred in from this rigidity on, Pa (handbook 5) [E]. */
+    static final double HOLDS_PIECES_PA = 5;
+
+    /** Raw fruit has so much air between its cells [E]. */
+    private static final double RAW_FRUIT_AIR = 0.05;
+    /** Densities closer than this hardly move, kg/m3 [E]. */
+    private static final double MARGIN = 10;
+
+    private FloatVerdicts() {}
+
+    public static List<Verdict> of(Dessert dessert) {
+        var verdicts = new ArrayList<Verdict>();
+        var lying = dessert.portraits().stream().filter(p -> p.bed().exists()).toList();
+        for (int i = 1; i < lying.size(); i++) {
+            var below = lying.get(i - 1);
+            var above = lying.get(i);
+            if (above.study().isEmpty()) {
+                continue;
+            }
+            if (below.kind() == Kind.PIECES) {
+                pieces(dessert, below, above.study().get(), verdicts);
+            } else if (below.study().filter(s -> !s.sets()).isPresent()) {
+                onLiquid(below, above.study().get(), verdicts);
+            }
+        }
+        return verdicts;
+    }
+
+    /** Density of pieces, kg/m3: that of their substance, less the air of raw fruit. */
+    static double density(Portrait pieces) {
+        double solid = pieces.mix().composition().density(20);
+        boolean raw = pieces.component().lines().stream()
+                .allMatch(line -> line.part().ingredient().group().equals("fruit")
+                        && line.part().treatment() == Treatment.RAW);
+        return raw ? solid * (1 - RAW_FRUIT_AIR) : solid;
+    }
+
+    private static void pieces(Dessert dessert, Portrait pieces, Study liquid, List<Verdict> verdicts) {
+        double own = density(pieces);
+        double around = liquid.material().density();
+        if (own > around - MARGIN || liquid.component().kind().fatSets()) {
+            return;
+        }
+        double holds = liquid.startSeconds() + liquid.history().secondsFirm(HOLDS_PIECES_PA);
+        var when = Double.isInfinite(holds)
+                ? ""
+                : " Or stir them in from " + dessert.clock(holds) + ", when it just begins to hold ("
+                        + Typed.write(HOLDS_PIECES_PA, 0) + " Pa).";
+        verdicts.add(new Verdict(
+                "pieces-float",
+                Tone.CAUTION,
+                pieces.name() + " floats up in " + liquid.component().name(),
+                "It is lighter (" + Typed.write(own, 0) + " against " + Typed.write(around, 0)
+                        + " kg/m3) and rises as it is poured over. Hold it down with a few spoonfuls first and let those set."
+                        + when,
+                pieces.at("/lines"),
+                new Evidence(
+                        List.of(
+                                new Given("Density of " + pieces.name(), Typed.write(own, 0) + " kg/m3"),
+                                new Given(
+                                        "Density of " + liquid.component().name(), Typed.write(around, 0) + " kg/m3")),
+                        "What is lighter than the liquid around it floats, until that liquid holds it.",
+                        List.of(
+                                new Constant("air in raw fruit", "5 % by volume", "E", "engineering estimate"),
+                                new Constant("holds pieces from", "5 Pa", "E", "engineering estimate")),
+                        "Fruit differs by a few per cent from one to the next: try one piece in a cup.",
+                        "Heavier pieces (soaked in syrup), a lighter mix, pouring in two goes."),
+                List.of()));
+    }
+
+    private static void onLiquid(Portrait below, Study above, List<Verdict> verdicts) {
+        double lower = below.study().orElseThrow().material().density();
+        double upper = above.material().density();
+        if (upper < lower + MARGIN) {
+            return;
+        }
+        verdicts.add(new Verdict(
+                "sinks-through",
+                Tone.CAUTION,
+                above.component().name() + " sinks into " + below.name(),
+                below.name() + " does not set, and what is poured on it is heavier (" + Typed.write(upper, 0)
+                        + " against " + Typed.write(lower, 0)
+                        + " kg/m3): it goes through. Set the lower one, or put the heavier one below.",
+                above.at("/pourTemperature"),
+                new Evidence(
+                        List.of(
+                                new Given("Density of " + below.name(), Typed.write(lower, 0) + " kg/m3"),
+                                new Given("Density of " + above.component().name(), Typed.write(upper, 0) + " kg/m3")),
+                        "A heavier liquid on a lighter one that is not set trades places with it.",
+                        List.of(new Constant("moves from a difference of", "10 kg/m3", "E", "engineering estimate")),
+                        "What is as thick as jam slows it down for hours.",
+                        "A gelling agent below, another order of the layers, air in the upper one."),
+                List.of()));
+    }
+}

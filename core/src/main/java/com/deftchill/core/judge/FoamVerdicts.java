@@ -1,0 +1,363 @@
+package com.deftchill.core.judge;
+
+import com.deftchill.core.amount.Typed;
+import com.deftchill.core.batch.Component;
+import com.deftchill.core.batch.Foaming;
+import com.deftchill.core.chill.BowlCooling;
+import com.deftchill.core.chill.Material;
+import com.deftchill.core.composition.Constituent;
+import com.deftchill.core.dessert.Portrait;
+import com.deftchill.core.foam.FoldSchool;
+import com.deftchill.core.foam.FoldWindow;
+import com.deftchill.core.foam.Whip;
+import com.deftchill.core.foam.Whipping;
+import com.deftchill.core.text.Words;
+import com.deftchill.core.verdict.Evidence;
+import com.deftchill.core.verdict.Evidence.Constant;
+import com.deftchill.core.verdict.Evidence.Given;
+import com.deftchill.core.verdict.Fix;
+import com.deftchill.core.verdict.Verdict;
+import com.deftchill.core.verdict.Verdict.Tone;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Whether the cream whips, when base and foam may meet, and what each way of folding gives. */
+public final class FoamVerdicts {
+    /** A blend that is safe to whip aims at this fat. */
+    private static final double AIM_FAT = 0.33;
+
+    private static final double RICH_FAT = 0.48;
+
+    private final Portrait portrait;
+    private final Component component;
+    private final Foaming foaming;
+
+    private FoamVerdicts(Portrait portrait) {
+        this.portrait = portrait;
+        component = portrait.component();
+        foaming = new Foaming(component);
+    }
+
+    public static List<Verdict> of(Portrait portrait) {
+        var of = new FoamVerdicts(portrait);
+        return of.foaming.any() ? of.all() : List.of();
+    }
+
+    private List<Verdict> all() {
+        var verdicts = new ArrayList<Verdict>();
+        cream().ifPresent(verdicts::add);
+        boolean base = foaming.lines().size() < component.lines().size() || component.gel() != Component.Gel.NONE;
+        if (base) {
+            verdicts.add(window());
+        }
+        verdicts.add(volume(base));
+        return verdicts;
+    }
+
+    private Optional<Verdict> cream() {
+        double fat = foaming.creamFat();
+        if (Double.isNaN(fat)) {
+            return Optional.empty();
+        }
+        var of = Words.percent(fat) + " fat";
+        if (!Whipping.holds(fat)) {
+            return Optional.of(verdict(
+                    "cream-lean",
+                    Tone.BAD,
+                    "Too lean to whip",
+                    of + ": below " + Words.percent(Whipping.LEAST_FAT) + " cream does not hold air.",
+                    blend(fat).stream().toList()));
+        }
+        double foamC = component.fold().foamC();
+        if (foamC > Whipping.WHIPS_BELOW_C) {
+            return Optional.of(verdict(
+                    "cream-warm",
+                    foamC > Whipping.WARM_C ? Tone.BAD : Tone.CAUTION,
+                    "The cream is warm for whipping",
+                    "At " + portrait.celsius(foamC) + "; it whips below " + portrait.celsius(Whipping.WHIPS_BELOW_C)
+                            + ", best from " + portrait.celsius(2, 5)
+                            + (foamC > Whipping.WARM_C ? ", and takes a third less air when warm." : "."),
+                    List.of(new Fix(
+                            "Whip it at " + portrait.celsius(4),
+                            "bowl cold too",
+                            List.of(portrait.change("/fold/foam", portrait.celsius(4)))))));
+        }
+        if (fat >= Whipping.RICH_FAT) {
+            return Optional.of(verdict(
+                    "cream-rich",
+                    Tone.CAUTION,
+                    "Rich cream turns to butter quickly",
+                    of + ": it whips fast, to little volume. Stop early; clumps come back with 10 to 15 % of liquid"
+                            + " cream stirred in by hand ("
+                            + Words.grams(Whipping.RESCUE_LEAST * foaming.creamG()) + " to "
+                            + Words.grams(Whipping.RESCUE_MOST * foaming.creamG()) + ").",
+                    List.of()));
+        }
+        return Optional.empty();
+    }
+
+    /** Richer cream added until the blend whips. */
+    private Optional<Fix> blend(double fat) {
+        double perGram = Whipping.blend(fat, RICH_FAT, AIM_FAT);
+        if (Double.isNaN(perGram)) {
+            return Optional.empty();
+        }
+        double grams = Math.ceil(perGram * foaming.creamG());
+        var label = "Add " + Words.grams(grams) + " of 48 % cream";
+        var lines = component.lines();
+        for (int i = 0; i < lines.size(); i++) {
+            // A line that is there already grows; else half of the lean cream gives way to rich cream.
+            if (lines.get(i).part().ingredient().id().equals("cream-48")
+                    && lines.get(i).whipped()) {
+                return Optional.of(new Fix(
+                        label,
+                        "the blend has 33 % fat and whips",
+                        List.of(new Fix.Change(
+                                portrait.line(i, "amount"),
+                                Words.grams(lines.get(i).part().grams() + grams)))));
+            }
+        }
+        for (int i = 0; i < lines.size(); i++) {
+            if (lines.get(i).whipped() && Foaming.isCream(lines.get(i).part().ingredient())) {
+                return Optional.of(new Fix(
+                        label + " (or whip 35 % cream instead)",
+                        "taken: 35 % cream in its place",
+                        List.of(new Fix.Change(portrait.line(i, "ingredient"), "cream-35"))));
+            }
+        }
+        return Optional.empty();
+    }
+
+    private String by(FoldWindow.By by) {
+        return switch (by) {
+            case BASE_SETS -> "the base starts to set " + portrait.difference(FoldWindow.ABOVE_ONSET_K) + " below that";
+            case NOTHING_SETS -> "nothing in the base sets in the cold";
+            case MIX_ENDS -> "the mix ends at " + portrait.celsius(FoldWindow.MIX_C);
+            case FAT_MELTS -> "warmer it melts the fat that holds the air";
+            case CHIPS_FORM -> "the mix ends at " + portrait.celsius(FoldWindow.MIX_C) + ", colder chips form";
+            case COCOA_BUTTER_SETS -> "cocoa butter sets below";
+        };
+    }
+
+    private Verdict window() {
+        var window = foaming.window();
+        var baseC = component.fold().baseC();
+        var range = portrait.celsius(window.lowC()) + " to " + portrait.celsius(window.highC());
+        if (window.isEmpty()) {
+            return verdict(
+                    "fold-window-empty",
+                    Tone.BAD,
+                    "No temperature to fold at",
+                    "The base would have to be above " + portrait.celsius(window.lowC()) + " (" + by(window.lowBy())
+                            + ") and below " + portrait.celsius(window.highC()) + " (" + by(window.highBy())
+                            + "): " + opens() + ".",
+                    opening());
+        }
+        if (baseC.isEmpty()) {
+            return verdict(
+                    "fold-window",
+                    Tone.NOTE,
+                    "When to fold",
+                    "Fold with the base at " + range + "." + clock(window),
+                    List.of());
+        }
+        double base = baseC.getAsDouble();
+        double ends = FoldWindow.mixC(
+                foaming.baseShare(), base, foaming.foamShare(), component.fold().foamC());
+        if (base > window.highC()) {
+            double lost = 1 - component.mix().airMl() / Math.max(1e-9, airWithin());
+            return verdict(
+                    "fold-hot",
+                    Tone.BAD,
+                    "The base is too hot to fold",
+                    "At " + portrait.celsius(base) + " the mix ends at " + portrait.celsius(ends) + "; fold at " + range
+                            + "." + (lost > 0.01 ? " About " + Words.percent(lost) + " of the air is lost." : ""),
+                    List.of(at("Let it cool to ", Math.floor(window.highC()))));
+        }
+        if (base < window.lowC()) {
+            return verdict(
+                    "fold-cold",
+                    Tone.BAD,
+                    "The base is too cold to fold",
+                    "At " + portrait.celsius(base) + " it sets in lumps: " + by(window.lowBy()) + "; fold at " + range
+                            + ".",
+                    List.of(at("Warm it to ", Math.ceil(window.lowC()))));
+        }
+        return verdict(
+                "fold-right",
+                Tone.GOOD,
+                "Folded within its window",
+                "The base at " + portrait.celsius(base) + " within " + range + "; the mix ends at "
+                        + portrait.celsius(ends) + "." + clock(window),
+                List.of());
+    }
+
+    private double airWithin() {
+        return foaming.airMl(component.fold().whip())
+                * component.fold().school().kept(component.fold().whip());
+    }
+
+    private Fix at(String label, double celsius) {
+        var text = portrait.celsius(celsius);
+        return new Fix(label + text, "within the window", List.of(portrait.change("/fold/base", text)));
+    }
+
+    /** Minutes until the window opens and until it closes, in the room and in ice water. */
+    private String clock(FoldWindow window) {
+        var hot = component.heating().hotC();
+        if (hot.isEmpty() || hot.getAsDouble() <= window.highC()) {
+            return "";
+        }
+        var base = component.base();
+        var material = Material.of(base.composition());
+        var bowl = new BowlCooling(base.massG(), material.density(), material.heatCapacity(40));
+        double room = portrait.kitchen().roomC();
+        double opens = bowl.roomSeconds(hot.getAsDouble(), window.highC(), room);
+        double closes = bowl.roomSeconds(hot.getAsDouble(), Math.max(window.lowC(), room + 0.5), room);
+        var inRoom = Double.isInfinite(opens)
+                ? "not reached in this room"
+                : minutes(opens) + " to " + minutes(closes) + " min after it left the heat in the room";
+        return " That is " + inRoom + ", "
+                + minutes(bowl.iceBathSeconds(hot.getAsDouble(), window.highC())) + " to "
+                + minutes(bowl.iceBathSeconds(hot.getAsDouble(), Math.max(1, window.lowC()))) + " min in ice water.";
+    }
+
+    private static String minutes(double seconds) {
+        return Typed.write(seconds / 60, seconds < 600 ? 1 : 0);
+    }
+
+    private String opens() {
+        return foaming.chocolateBase()
+                ? "a warmer foam, or less of it"
+                : "less gelling agent, warmer cream, or more base for the foam";
+    }
+
+    private List<Fix> opening() {
+        var text = portrait.celsius(7);
+        return component.fold().foamC() < 6
+                ? List.of(new Fix(
+                        "Let the foam come to " + text,
+                        "chills the base less",
+                        List.of(portrait.change("/fold/foam", text))))
+                : List.of();
+    }
+
+    private Verdict volume(boolean base) {
+        var mix = portrait.mix();
+        var sentence = Words.ml(mix.volumeMl()) + " at " + Typed.write(mix.gramsPerMl(), 2) + " g/ml, "
+                + Words.percent(mix.airShare()) + " air.";
+        if (!base) {
+            return verdict("foam-volume", Tone.NOTE, "What the whipping gives", sentence, List.of());
+        }
+        double here = mix.volumeMl();
+        var best = best();
+        double gain = best.ml() - here;
+        var fixes = gain > 0.03 * here && best.school() != component.fold().school()
+                ? List.of(new Fix(
+                        "Fold it instead: " + best.school().words(),
+                        Words.ml(best.ml()) + " instead of " + Words.ml(here),
+                        List.of(portrait.change("/fold/school", best.school().id()))))
+                : List.<Fix>of();
+        return verdict("foam-volume", Tone.NOTE, "What the folding gives", sentence + " " + compared(), fixes);
+    }
+
+    private record Choice(Whip whip, FoldSchool school, double ml) {}
+
+    private double ml(Whip whip, FoldSchool school) {
+        var mix = portrait.mix();
+        return mix.volumeMl()
+                - foaming.airMl(component.fold().whip(), component.fold().school())
+                + foaming.airMl(whip, school);
+    }
+
+    private Choice best() {
+        Choice best = null;
+        for (var school : FoldSchool.values()) {
+            double ml = ml(component.fold().whip(), school);
+            best = best == null || ml > best.ml() + 1e-6
+                    ? new Choice(component.fold().whip(), school, ml)
+                    : best;
+        }
+        return best;
+    }
+
+    /** A volume, and for how many portions as full as these it is enough. */
+    private String made(double ml) {
+        double each = portrait.bed().ml();
+        return each > 0
+                ? Words.ml(ml) + " (" + (int) Math.floor(ml * share() / each + 1e-9) + " portions)"
+                : Words.ml(ml);
+    }
+
+    /** What of it goes into the moulds as a layer of its own. */
+    private double share() {
+        var batch = portrait.batch();
+        return portrait.bed().ml() * batch.count() / portrait.mix().volumeMl();
+    }
+
+    /** What each other choice would give. */
+    private String compared() {
+        var of = new ArrayList<String>();
+        for (var school : FoldSchool.values()) {
+            if (school != component.fold().school()) {
+                of.add(school.words() + " " + made(ml(component.fold().whip(), school)));
+            }
+        }
+        for (var whip : Whip.values()) {
+            if (whip != component.fold().whip()) {
+                of.add(whip.id() + " " + made(ml(whip, component.fold().school())));
+            }
+        }
+        return "Otherwise: " + String.join(", ", of) + ".";
+    }
+
+    private Verdict verdict(String code, Tone tone, String headline, String sentence, List<Fix> fixes) {
+        var whip = component.fold().whip();
+        var school = component.fold().school();
+        var given = new ArrayList<Given>();
+        if (!Double.isNaN(foaming.creamFat())) {
+            given.add(new Given(
+                    "Cream whipped",
+                    Words.grams(foaming.creamG()) + ", " + Words.percent(foaming.creamFat()) + " fat"));
+        }
+        given.add(new Given("Whipped", whip.words()));
+        given.add(new Given("Air taken", Words.ml(foaming.airMl(whip))));
+        given.add(new Given("Share of it kept", Words.percent(foaming.kept(whip, school)) + ", " + school.words()));
+        given.add(new Given("Air in the mix", Words.ml(portrait.mix().airMl())));
+        double onset = foaming.baseOnsetC();
+        if (onset > 0) {
+            given.add(new Given("Base starts to set at", portrait.celsius(onset)));
+        }
+        given.add(new Given(
+                "Fat of the mix", Words.percent(portrait.mix().composition().share(Constituent.MILK_FAT))));
+        var evidence = new Evidence(
+                given,
+                "Volume = base + foam liquid x (1 + overrun x share kept). The window: upper limit so that the mix ends at "
+                        + portrait.celsius(FoldWindow.MIX_C) + " and the base is at "
+                        + portrait.celsius(FoldWindow.BASE_C) + " or below (chocolate alone: "
+                        + portrait.celsius(FoldWindow.CHOCOLATE_BASE_C) + ", the mix above "
+                        + portrait.celsius(FoldWindow.MIX_C) + "); lower "
+                        + portrait.difference(FoldWindow.ABOVE_ONSET_K)
+                        + " above where the base starts to set (chocolate alone: "
+                        + portrait.celsius(FoldWindow.CHOCOLATE_LOW_C) + ").",
+                List.of(
+                        new Constant(
+                                "overrun of 35 % cream", "ribbon 40, soft 75, medium 95, stiff 115 %", "L", "typical"),
+                        new Constant("kept, folded in thirds", "soft 90, medium 87, stiff 80 %", "E", "estimate"),
+                        new Constant("first third beaten in", "85 %; beaten throughout 70 %", "E", "estimate"),
+                        new Constant(
+                                "base above " + portrait.celsius(FoldWindow.MELTS_AIR_C),
+                                "x 0.6; already setting x 0.8",
+                                "E",
+                                "estimate"),
+                        new Constant(
+                                "sugar early",
+                                "- 10 %; cream above " + portrait.celsius(Whipping.WARM_C) + " - 30 %",
+                                "E",
+                                "estimate")),
+                "A tenth of the volume: bowls, whisks and hands differ; measure a jug of it and log it.",
+                "The stage, the way of folding, the temperatures of base and foam.");
+        return new Verdict(code, tone, headline, sentence, portrait.at("/fold"), evidence, fixes);
+    }
+}

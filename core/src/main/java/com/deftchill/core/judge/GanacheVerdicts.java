@@ -1,0 +1,269 @@
+package com.deftchill.core.judge;
+
+import com.deftchill.core.amount.Typed;
+import com.deftchill.core.batch.Component;
+import com.deftchill.core.batch.GanacheJoin;
+import com.deftchill.core.batch.Kind;
+import com.deftchill.core.composition.Composition;
+import com.deftchill.core.composition.Constituent;
+import com.deftchill.core.dessert.Joining;
+import com.deftchill.core.dessert.Portrait;
+import com.deftchill.core.fat.Ganache;
+import com.deftchill.core.fat.SolidFat;
+import com.deftchill.core.mix.MixingTemperature;
+import com.deftchill.core.text.Words;
+import com.deftchill.core.verdict.Evidence;
+import com.deftchill.core.verdict.Evidence.Constant;
+import com.deftchill.core.verdict.Evidence.Given;
+import com.deftchill.core.verdict.Fix;
+import com.deftchill.core.verdict.Verdict;
+import com.deftchill.core.verdict.Verdict.Tone;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/** Whether chocolate and liquid hold together, and how it eats. */
+public final class GanacheVerdicts {
+    /** Where a dessert is eaten: from the fridge, a little later, in a warm room; °C. */
+    private static final double[] EATEN_C = {4, 12, 20};
+
+    private static final double LEAST_FIX_G = 0.5;
+
+    private GanacheVerdicts() {}
+
+    /** Of a ganache, and of any base with chocolate in it that is joined with something wet. */
+    public static List<Verdict> of(Portrait portrait) {
+        var ganache = ganache(portrait);
+        if (!ganache.hasChocolate()
+                || (portrait.kind() != Kind.GANACHE
+                        && portrait.group("chocolate").isEmpty())) {
+            return List.of();
+        }
+        var verdicts = new ArrayList<Verdict>();
+        if (ganache.seizes()) {
+            verdicts.add(seizes(portrait, ganache));
+        } else {
+            verdicts.add(emulsion(portrait, ganache));
+        }
+        joining(portrait).ifPresent(verdicts::add);
+        if (portrait.kind() == Kind.GANACHE) {
+            verdicts.add(texture(portrait, ganache));
+        }
+        return verdicts;
+    }
+
+    /** The emulsion: what is joined with the chocolate, before any foam is folded in. */
+    static Ganache ganache(Portrait portrait) {
+        var base = portrait.component().base();
+        return new Ganache(base.composition(), base.massG());
+    }
+
+    private static Verdict seizes(Portrait portrait, Ganache ganache) {
+        var ratio = Typed.write(ganache.waterPerSolids(), 2);
+        var liquid = liquid(portrait);
+        var fix = liquid.flatMap(l -> moreLiquid(portrait, l, ganache.passesSeizing(composition(l)), "flows again"));
+        return verdict(
+                portrait,
+                ganache,
+                "chocolate-seizes",
+                Tone.BAD,
+                "The chocolate seizes",
+                ratio + " g of water to a gram of dry cocoa and sugar: between " + Ganache.SEIZES_FROM + " and "
+                        + Ganache.SEIZES_TO + " it clumps to a dull paste. "
+                        + fix.map(f -> f.label() + ".").orElse("Use more liquid, or none."),
+                fix.stream().toList());
+    }
+
+    private static Verdict emulsion(Portrait portrait, Ganache ganache) {
+        double phi = ganache.phi();
+        var share = Typed.write(100 * phi, 0) + " % of its volume is fat";
+        if (phi < Ganache.SAFE_PHI) {
+            var far = Typed.write(100 * (Ganache.SPLITS_PHI - phi), 0);
+            return verdict(
+                    portrait,
+                    ganache,
+                    "ganache-holds",
+                    Tone.GOOD,
+                    "The ganache holds",
+                    share + ", " + far + " points from where it likely splits.",
+                    List.of());
+        }
+        var fix = rescue(portrait, ganache).stream().toList();
+        if (phi < Ganache.SPLITS_PHI) {
+            return verdict(
+                    portrait,
+                    ganache,
+                    "ganache-careful",
+                    Tone.CAUTION,
+                    "The ganache needs care",
+                    share + ": add the liquid in thirds and keep it between "
+                            + portrait.celsius(Ganache.KEEP_ABOVE_C) + " and "
+                            + portrait.celsius(Ganache.JOIN_FROM_C) + ".",
+                    fix);
+        }
+        boolean fatty = phi >= Ganache.FAT_CONTINUOUS_PHI;
+        return verdict(
+                portrait,
+                ganache,
+                fatty ? "ganache-fat" : "ganache-splits",
+                Tone.BAD,
+                fatty ? "More fat than an emulsion can hold" : "The ganache likely splits",
+                share + (fatty ? ": fat is the outer phase, greasy and heavy." : ": from 65 on it likely splits."),
+                fix);
+    }
+
+    /** Grams of a liquid already in it, or of skimmed milk, that bring the share of fat down. */
+    private static Optional<Fix> rescue(Portrait portrait, Ganache ganache) {
+        return liquid(portrait)
+                .flatMap(l -> moreLiquid(
+                        portrait, l, ganache.rescue(composition(l)), "brings the fat below 52 % of the volume"));
+    }
+
+    private static Optional<Fix> moreLiquid(
+            Portrait portrait, Component.Line line, OptionalDouble grams, String effect) {
+        if (grams.isEmpty() || grams.getAsDouble() < LEAST_FIX_G) {
+            return Optional.empty();
+        }
+        var ingredient = line.part().ingredient();
+        // Rounded up, so that the limit is passed and not just met.
+        double more = Math.ceil(grams.getAsDouble());
+        return portrait.more(ingredient.id(), more)
+                .map(change -> new Fix(
+                        "Work in " + Words.grams(more) + " more " + ingredient.name(), effect, List.of(change)));
+    }
+
+    /** The wettest liquid in it with more water than fat. */
+    private static Optional<Component.Line> liquid(Portrait portrait) {
+        return portrait.component().lines().stream()
+                .filter(line -> !line.whipped() && line.made().isEmpty())
+                .filter(line -> composition(line).share(Constituent.WATER) > 0.4)
+                .max(Comparator.comparingDouble(line -> composition(line).share(Constituent.WATER)));
+    }
+
+    private static Composition composition(Component.Line line) {
+        return line.part().ingredient().composition();
+    }
+
+    /** Joined too cold, cocoa butter sets; too hot, the emulsion breaks. */
+    private static Optional<Verdict> joining(Portrait portrait) {
+        var heating = portrait.component().heating();
+        if (portrait.kind() != Kind.GANACHE || heating.hotC().isEmpty()) {
+            return Optional.empty();
+        }
+        var joined = new MixingTemperature();
+        for (var line : portrait.component().lines()) {
+            boolean chocolate = line.part().ingredient().group().equals("chocolate");
+            boolean melted = portrait.component().cooked().join() == GanacheJoin.MELTED;
+            double celsius = chocolate
+                    ? (melted ? Ganache.JOIN_FROM_C : portrait.kitchen().roomC())
+                    : line.cold()
+                            ? heating.coldC().orElse(Joining.FRIDGE_C)
+                            : heating.hotC().getAsDouble();
+            if (!line.whipped()) {
+                joined.add(line.part().grams(), composition(line), celsius);
+            }
+        }
+        double meet = joined.celsius();
+        if (Double.isNaN(meet)) {
+            // All of it is whipped: nothing is joined hot.
+            return Optional.empty();
+        }
+        var sentence = "Chocolate and liquid meet at about " + portrait.celsius(meet);
+        if (meet < Ganache.KEEP_ABOVE_C) {
+            return Optional.of(verdict(
+                    portrait,
+                    ganache(portrait),
+                    "ganache-cold",
+                    Tone.BAD,
+                    "Too cold to join",
+                    sentence + ": below " + portrait.celsius(Ganache.KEEP_ABOVE_C)
+                            + " the cocoa butter sets before it is joined. Melt the chocolate first, or heat the liquid more.",
+                    List.of(new Fix(
+                            "Melt the chocolate first",
+                            "meets warmer",
+                            List.of(portrait.change("/cook/join", "melted"))))));
+        }
+        if (meet > Ganache.JOIN_TO_C) {
+            return Optional.of(verdict(
+                    portrait,
+                    ganache(portrait),
+                    "ganache-hot",
+                    Tone.CAUTION,
+                    "Hot for joining",
+                    sentence + ": above " + portrait.celsius(Ganache.JOIN_TO_C)
+                            + " fat runs out more easily. Let the liquid stand a little.",
+                    List.of()));
+        }
+        return Optional.of(verdict(
+                portrait,
+                ganache(portrait),
+                "ganache-joins",
+                Tone.NOTE,
+                "Joins at the right warmth",
+                sentence + "; join at " + portrait.celsius(Ganache.JOIN_FROM_C) + " to "
+                        + portrait.celsius(Ganache.JOIN_TO_C) + ", keep it above "
+                        + portrait.celsius(Ganache.KEEP_ABOVE_C) + " while stirring.",
+                List.of()));
+    }
+
+    private static Verdict texture(Portrait portrait, Ganache ganache) {
+        var words = new ArrayList<String>();
+        for (double celsius : EATEN_C) {
+            words.add(
+                    portrait.celsius(celsius) + ": " + ganache.texture(celsius).words());
+        }
+        return verdict(
+                portrait,
+                ganache,
+                "ganache-texture",
+                Tone.NOTE,
+                "How it eats",
+                String.join("; ", words) + ".",
+                List.of());
+    }
+
+    private static Verdict verdict(
+            Portrait portrait,
+            Ganache ganache,
+            String code,
+            Tone tone,
+            String headline,
+            String sentence,
+            List<Fix> fixes) {
+        var of = ganache.composition();
+        var given = new ArrayList<Given>();
+        given.add(new Given("Fat of all kinds", Words.percent(of.fat())));
+        given.add(new Given("Water", Words.percent(of.share(Constituent.WATER))));
+        given.add(new Given("Sugars", Words.percent(of.share(Constituent.SUGARS))));
+        given.add(new Given("Fat by volume of fat and water phase", Words.percent(ganache.phi())));
+        given.add(new Given("Water to dry cocoa and sugar", Typed.write(Math.min(99, ganache.waterPerSolids()), 2)));
+        for (double celsius : EATEN_C) {
+            given.add(new Given("Solid fat at " + portrait.celsius(celsius), Words.percent(SolidFat.of(of, celsius))));
+        }
+        var evidence = new Evidence(
+                given,
+                "Fat volume = all fats / 0.91; water phase = water + 0.62 x sugar + alcohol / 0.789. Texture from solid fat and,"
+                        + " at a lower weight, dry cocoa solids at the temperature it is eaten.",
+                List.of(
+                        new Constant("holds below", "55 % fat by volume", "E", "handbook limit"),
+                        new Constant("likely splits from", "65 %", "E", "handbook limit"),
+                        new Constant("seizes between", "0.03 and 0.25 g/g", "E", "handbook limits"),
+                        new Constant(
+                                "cocoa butter solid",
+                                "85 % at " + portrait.celsius(5) + ", 72 % at " + portrait.celsius(20),
+                                "L",
+                                "typical"),
+                        new Constant(
+                                "milk fat solid",
+                                "52 % at " + portrait.celsius(5) + ", 20 % at " + portrait.celsius(20),
+                                "L",
+                                "typical"),
+                        new Constant(
+                                "texture limits", "19, 23, 25.5, 33 %", "E", "fitted to dark 65 % with 35 % cream")),
+                "About 3 points of fat; the label of a chocolate is rounded.",
+                "More liquid, leaner cream, another chocolate.");
+        return new Verdict(code, tone, headline, sentence, portrait.at("/lines"), evidence, fixes);
+    }
+}

@@ -1,0 +1,206 @@
+package com.deftchill.core.judge;
+
+import com.deftchill.core.amount.Typed;
+import com.deftchill.core.chill.Meeting;
+import com.deftchill.core.dessert.Dessert;
+import com.deftchill.core.dessert.Study;
+import com.deftchill.core.text.Words;
+import com.deftchill.core.verdict.Evidence;
+import com.deftchill.core.verdict.Evidence.Constant;
+import com.deftchill.core.verdict.Evidence.Given;
+import com.deftchill.core.verdict.Fix;
+import com.deftchill.core.verdict.Verdict;
+import com.deftchill.core.verdict.Verdict.Tone;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/** What a layer does to the set one that it is poured on: melts it, bonds with it, slides off it (handbook 5). */
+public final class LayerVerdicts {
+    /** Deeper melting bleeds, and mixes, mm [E]. */
+    private static final double BLEEDS_MM = 1;
+
+    private static final double MIXES_MM = 3;
+    /** It pours smoothly from so far above its own onset of setting, K. */
+    private static final double POUR_MARGIN_K = 3;
+
+    private LayerVerdicts() {}
+
+    /**
+     * How a layer meets the set one below, as it is poured.
+     *
+     * @param lower what it is poured on
+     * @param upper what is poured
+     * @param surfaceC surface below at that moment, °C
+     * @param meltedMm depth that melts
+     * @param highestC warmest pour that melts no more than a millimetre, °C
+     * @param lowestC coolest pour that still runs, °C
+     * @param bondsUntilSeconds until then the surface bonds, s after the first pour
+     */
+    public record Gate(
+            Study lower,
+            Study upper,
+            double surfaceC,
+            double meltedMm,
+            double highestC,
+            double lowestC,
+            double bondsUntilSeconds) {
+        /** More than one row of cells, so that it is no matter of their size. */
+        private static final double DEEP_MM = 5;
+
+        /** Whether the young gel below goes soft again, well below its surface, though it does not melt for good. */
+        boolean softensDeep() {
+            return lower.history().softAgainMm() > DEEP_MM;
+        }
+
+        String softUntil(Dessert dessert) {
+            return dessert.clock(lower.startSeconds() + lower.history().softUntilSeconds());
+        }
+
+        public static Gate of(Study lower, Study upper) {
+            double surface = lower.history().topCelsius(upper.startSeconds() - lower.startSeconds());
+            double melts = lower.loosensC();
+            var meeting = new Meeting(
+                    lower.material(),
+                    lower.bed().heightMm(),
+                    upper.material(),
+                    upper.bed().heightMm());
+            double pour = upper.component().pourC();
+            // A cool layer melts nothing, however warm the one below still is.
+            return new Gate(
+                    lower,
+                    upper,
+                    surface,
+                    pour > surface ? meeting.meltedMm(surface, pour, melts) : 0,
+                    Math.floor(meeting.highestC(surface, melts, BLEEDS_MM)),
+                    Math.ceil(Math.max(upper.onsetC() + POUR_MARGIN_K, 0)),
+                    lower.startSeconds() + lower.history().bondsUntilSeconds());
+        }
+    }
+
+    /** Where layers are poured on set ones, bottom first. */
+    public static List<Gate> gates(Dessert dessert) {
+        var gates = new ArrayList<Gate>();
+        var lying = dessert.portraits().stream().filter(p -> p.bed().exists()).toList();
+        for (int i = 1; i < lying.size(); i++) {
+            var lower = lying.get(i - 1).study().filter(Study::sets);
+            var upper = lying.get(i).study();
+            if (lower.isPresent()
+                    && upper.isPresent()
+                    && Double.isFinite(lower.get().history().setSeconds())) {
+                gates.add(Gate.of(lower.get(), upper.get()));
+            }
+        }
+        return gates;
+    }
+
+    public static List<Verdict> of(Dessert dessert) {
+        return gates(dessert).stream().map(gate -> meeting(dessert, gate)).toList();
+    }
+
+    private static Verdict meeting(Dessert dessert, Gate gate) {
+        var lower = gate.lower();
+        var upper = gate.upper();
+        double surface = gate.surfaceC();
+        double melts = lower.loosensC();
+        double pour = upper.component().pourC();
+        double melted = gate.meltedMm();
+        double highest = gate.highestC();
+        double lowest = gate.lowestC();
+        double until = gate.bondsUntilSeconds();
+        var evidence = evidence(lower, upper, surface, melts, melted);
+        var when = bond(dessert, upper, until);
+        var names = upper.component().name() + " on " + lower.component().name();
+        if (melted <= BLEEDS_MM && gate.softensDeep()) {
+            return softens(dessert, gate, names, evidence);
+        }
+        if (melted <= BLEEDS_MM) {
+            var range = highest <= pour || pour <= surface
+                    ? ""
+                    : upper.component().gels() && lowest < highest
+                            ? ", between " + upper.celsius(lowest) + " and " + upper.celsius(highest)
+                            : ", not above " + upper.celsius(highest);
+            return new Verdict(
+                    "layer-joins",
+                    Tone.GOOD,
+                    names + " joins cleanly",
+                    "Put it on " + when + range + ".",
+                    upper.at("/pourTemperature"),
+                    evidence,
+                    List.of());
+        }
+        boolean mixes = melted > MIXES_MM;
+        boolean pours = highest >= lowest;
+        var deep = melted > MIXES_MM ? "more than 3 mm" : "about " + Typed.write(melted, 1) + " mm";
+        var sentence = "Poured at " + upper.celsius(pour) + " it melts " + deep + " of "
+                + lower.component().name()
+                + ", which loosens at " + upper.celsius(melts) + ": the border "
+                + (mixes ? "mixes" : "bleeds") + ". "
+                + (pours
+                        ? "Let it cool to " + upper.celsius(highest) + ", or chill the layer below longer."
+                        : "It would have to be cooler than it pours: chill the layer below longer, pour it thinner, or pour a"
+                                + " spoonful first and let that set.");
+        return new Verdict(
+                mixes ? "layer-mixes" : "layer-bleeds",
+                mixes ? Tone.BAD : Tone.CAUTION,
+                names + (mixes ? ": melts into it" : ": the border bleeds"),
+                sentence,
+                upper.at("/pourTemperature"),
+                evidence,
+                pours ? List.of(pourAt(upper, highest)) : List.of());
+    }
+
+    /** A gel that has only just set has few and weak bonds: warmed a little it runs again, and sets anew. */
+    private static Verdict softens(Dessert dessert, Gate gate, String names, Evidence evidence) {
+        var upper = gate.upper();
+        double mm = gate.lower().history().softAgainMm();
+        boolean cooler = gate.lowestC() < upper.component().pourC();
+        return new Verdict(
+                "layer-softens",
+                Tone.CAUTION,
+                names + ": the young gel goes soft again",
+                gate.lower().component().name() + " has only just set: its uppermost " + Words.mm(mm)
+                        + " run again under it, until " + gate.softUntil(dessert)
+                        + ". Pour gently, over a spoon, and do not move it until then; poured cooler or later it stays firm.",
+                upper.at("/pourTemperature"),
+                evidence,
+                cooler ? List.of(pourAt(upper, gate.lowestC())) : List.of());
+    }
+
+    private static String bond(Dessert dessert, Study upper, double until) {
+        if (upper.startSeconds() == 0) {
+            return "as soon as the one below is filled";
+        }
+        var from = "from " + dessert.clock(upper.startSeconds());
+        return Double.isFinite(until) && until > upper.startSeconds()
+                ? from + ", and by " + dessert.clock(until)
+                        + " while it still bonds (later warm the surface a little or roughen it)"
+                : from;
+    }
+
+    private static Fix pourAt(Study upper, double celsius) {
+        var text = upper.celsius(celsius);
+        return new Fix(
+                "Pour " + upper.component().name().toLowerCase(Locale.ROOT) + " at " + text,
+                "as cool as it still pours smoothly, or melting no more than 1 mm",
+                List.of(new Fix.Change(upper.at("/pourTemperature"), text)));
+    }
+
+    private static Evidence evidence(Study lower, Study upper, double surface, double melts, double melted) {
+        return new Evidence(
+                List.of(
+                        new Given("Poured at", upper.celsius(upper.component().pourC())),
+                        new Given("Its thickness", Words.mm(upper.bed().heightMm())),
+                        new Given("Surface below, when it is poured on", upper.celsius(surface)),
+                        new Given("That layer loosens at", upper.celsius(melts)),
+                        new Given("Melts", Words.mm(melted))),
+                "Heat conduction from layer into layer, none lost outside: the depth at which the lower one reaches its melting"
+                        + " point. It is poured on as soon as its surface carries it.",
+                List.of(
+                        new Constant("carries from", "60 Pa", "E", "engineering estimate"),
+                        new Constant("bleeds, mixes", "above 1 mm, above 3 mm", "E", "engineering estimate"),
+                        new Constant("bonds", "up to 70 % of its final firmness", "E", "engineering estimate")),
+                "Heat into the wall and slow melting leave less than computed: at most so much.",
+                "A cooler or thinner pour, a colder layer below, more gelatin in it.");
+    }
+}

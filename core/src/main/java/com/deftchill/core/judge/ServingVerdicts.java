@@ -1,0 +1,122 @@
+package com.deftchill.core.judge;
+
+import com.deftchill.core.amount.Typed;
+import com.deftchill.core.batch.Kind;
+import com.deftchill.core.dessert.Dessert;
+import com.deftchill.core.dessert.Study;
+import com.deftchill.core.gel.Firmness;
+import com.deftchill.core.text.Words;
+import com.deftchill.core.verdict.Evidence;
+import com.deftchill.core.verdict.Evidence.Constant;
+import com.deftchill.core.verdict.Evidence.Given;
+import com.deftchill.core.verdict.Figure;
+import com.deftchill.core.verdict.Verdict;
+import com.deftchill.core.verdict.Verdict.Tone;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** How firm it is at the temperatures at which it is eaten: too stiff from the fridge, right a little later. */
+public final class ServingVerdicts {
+    private static final double[] EATEN_C = {4, 8, 12, 18};
+    private static final double FRIDGE_C = 4;
+    /** Warmer than this nothing stays out. */
+    private static final double MOST_OUT_C = 18;
+
+    private static final double MOST_OUT_MIN = 120;
+    private static final double STEP_K = 0.5;
+    private static final double ROOM_H = 8;
+
+    private ServingVerdicts() {}
+
+    /** Of each layer that its fat makes stiff in the cold. */
+    public static List<Verdict> of(Dessert dessert) {
+        var verdicts = new ArrayList<Verdict>();
+        for (var study : dessert.setting()) {
+            if (study.fatSet() && study.component().kind() != Kind.GANACHE) {
+                stiff(study).ifPresent(verdicts::add);
+            }
+        }
+        return verdicts;
+    }
+
+    private static Optional<Verdict> stiff(Study study) {
+        if (study.rigidityAt(FRIDGE_C) <= study.mostPa()) {
+            return Optional.empty();
+        }
+        double right = FRIDGE_C;
+        while (right < MOST_OUT_C && study.rigidityAt(right) > study.mostPa()) {
+            right += STEP_K;
+        }
+        boolean never = study.rigidityAt(right) > study.mostPa();
+        double minutes = minutesOut(study, right);
+        var name = study.component().name();
+        var sentence = never || minutes > MOST_OUT_MIN
+                ? "From the fridge it is " + study.words(study.rigidityAt(FRIDGE_C))
+                        + ", and it stays stiffer than wanted at the table: less cocoa butter, or more cream."
+                : "From the fridge it is " + study.words(study.rigidityAt(FRIDGE_C)) + ", right at "
+                        + study.celsius(right) + ": after about " + Words.duration(minutes * 60)
+                        + " out of the fridge.";
+        return Optional.of(new Verdict(
+                never ? "stiff" : "stiff-from-fridge",
+                never ? Tone.CAUTION : Tone.NOTE,
+                "Stiff from the fridge: " + name,
+                sentence,
+                study.at("/lines"),
+                evidence(study),
+                List.of()));
+    }
+
+    /** Minutes in the room until the whole body has warmed from the fridge to T °C: Newton's law [E]. */
+    private static double minutesOut(Study study, double toC) {
+        double room = study.kitchen().roomC();
+        if (toC >= room) {
+            return Double.POSITIVE_INFINITY;
+        }
+        double kg = study.bed().grams() / 1000;
+        double m3 = study.bed().ml() * 1e-6;
+        // A compact body: the surface of a cube of its volume.
+        double surface = 6 * Math.pow(m3, 2.0 / 3);
+        double capacity = kg * study.material().heatCapacity(10);
+        return capacity / (ROOM_H * surface) * Math.log((room - FRIDGE_C) / (room - toC)) / 60;
+    }
+
+    public static List<Figure> figures(Study study) {
+        var figures = new ArrayList<Figure>();
+        var evidence = evidence(study);
+        for (double celsius : EATEN_C) {
+            double pa = study.rigidityAt(celsius);
+            figures.add(new Figure(
+                    "At " + study.celsius(celsius),
+                    Typed.write(Firmness.score(pa), 0) + " of 100, " + study.words(pa),
+                    evidence));
+        }
+        return figures;
+    }
+
+    private static Evidence evidence(Study study) {
+        var given = new ArrayList<Given>();
+        var fat = study.fat();
+        for (double celsius : EATEN_C) {
+            given.add(new Given(
+                    "At " + study.celsius(celsius),
+                    Words.pascal(study.rigidityAt(celsius)) + ", of which fat " + Words.pascal(fat.at(celsius))));
+        }
+        given.add(new Given("Air", Words.percent(study.mix().airShare())));
+        given.add(new Given("Gel melts at", study.component().gels() ? study.celsius(study.meltC()) : "no gel in it"));
+        return new Evidence(
+                given,
+                "Firmness = (1 - air)^2 x (gel + fat network); fat network = 1500 Pa x (S / 0.175)^2, S = solid milk fat + 3 x"
+                        + " solid cocoa butter per gram. The gel a day after pouring, melted back as far as it warms.",
+                List.of(
+                        new Constant(
+                                "fat network",
+                                "1500 Pa for 35 % cream at " + study.celsius(5),
+                                "E",
+                                "engineering estimate"),
+                        new Constant("cocoa butter counts", "3 x", "E", "engineering estimate"),
+                        new Constant("room", "8 W/m2K", "L", "still air with radiation")),
+                "A third either way for the fat network; minutes out of the fridge by a half.",
+                "Less cocoa butter or butter, more air, a leaner cream, a longer stand before service.");
+    }
+}

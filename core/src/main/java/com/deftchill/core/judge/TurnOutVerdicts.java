@@ -1,0 +1,230 @@
+package com.deftchill.core.judge;
+
+import com.deftchill.core.amount.Typed;
+import com.deftchill.core.batch.Served;
+import com.deftchill.core.dessert.Dessert;
+import com.deftchill.core.dessert.Study;
+import com.deftchill.core.dose.Dosing;
+import com.deftchill.core.larder.Mould.Release;
+import com.deftchill.core.text.Words;
+import com.deftchill.core.turnout.Slump;
+import com.deftchill.core.verdict.Evidence;
+import com.deftchill.core.verdict.Evidence.Constant;
+import com.deftchill.core.verdict.Evidence.Given;
+import com.deftchill.core.verdict.Fix;
+import com.deftchill.core.verdict.Verdict;
+import com.deftchill.core.verdict.Verdict.Tone;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/** Whether it stands on the plate, and how it leaves its mould. */
+public final class TurnOutVerdicts {
+    /** Deeper than wide by this much, a smooth mould holds by suction [E]. */
+    private static final double SUCTION_ASPECT = 0.6;
+
+    /** What a jelly that stands usually has of 200 Bloom gelatin, g/g of the mix [E]. */
+    private static final double USUAL_DOSE = 0.016;
+
+    private TurnOutVerdicts() {}
+
+    public static List<Verdict> of(Dessert dessert) {
+        var main = dessert.main();
+        if (dessert.batch().served() == Served.IN_GLASS || main.isEmpty()) {
+            return List.of();
+        }
+        if (dessert.batch().mould().release() == Release.NONE) {
+            return dessert.batch().served() == Served.SLICED ? List.of() : List.of(glass(main.get()));
+        }
+        var verdicts = new ArrayList<Verdict>();
+        verdicts.add(stands(dessert, main.get()));
+        if (dessert.worstStrain() < Slump.SAGS) {
+            verdicts.add(release(main.get()));
+        }
+        return verdicts;
+    }
+
+    private static Verdict stands(Dessert dessert, Study study) {
+        double strain = dessert.worstStrain();
+        double of = dessert.mouldedMm();
+        var when = dessert.whenJudged().equals("the next day") ? "a day after pouring" : dessert.whenJudged();
+        var heights = Typed.write(dessert.standingMm(), 0) + " of " + Words.mm(of);
+        var sentence = strain < Slump.SAGS
+                ? "Turned out " + when + " it stands " + heights + " (" + Slump.words(strain) + ")."
+                : "Turned out " + when + " it would sink to " + heights + " or lower"
+                        + (study.alone() ? "." : ": the layer " + weakest(dessert) + " gives way.");
+        var evidence = new Evidence(
+                List.of(
+                        new Given("Height in the mould", Words.mm(of)),
+                        new Given("Density", Typed.write(study.material().density(), 0) + " kg/m3"),
+                        new Given("Firmness (G')", Words.pascal(study.judgedPa())),
+                        new Given("Mean strain", Words.percent(strain)),
+                        new Given("Standing height", Words.mm(dessert.standingMm()))),
+                "Each slice is pressed by the weight above it: strain = weight / (area x 3 G'); for a cylinder the mean is"
+                        + " density x g x height / (6 G').",
+                List.of(
+                        new Constant("crisp below", Words.percent(Slump.CRISP), "E", "handbook limit"),
+                        new Constant("trembling below", Words.percent(Slump.TREMBLING), "E", "handbook limit"),
+                        new Constant(
+                                "sags below", Words.percent(Slump.SAGS), "E", "handbook limit; above, will not stand")),
+                "As uncertain as the firmness: a quarter more or less of the height lost. A ruler on the plate tells.",
+                "More gelatin, a lower mould, a wider one.");
+        if (strain < Slump.TREMBLING) {
+            return verdict("stands", Tone.GOOD, "Stands when turned out", sentence, evidence);
+        }
+        var loose = dessert.studies().stream().filter(layer -> !layer.sets()).findFirst();
+        if (loose.isPresent()) {
+            return doesNotSet(loose.get(), evidence);
+        }
+        var headline = strain < Slump.SAGS ? "Sags when turned out" : "Will not stand";
+        // Where it is too soft as well, that verdict offers the dose.
+        boolean tooSoft = study.judgedPa() < Served.TURNED_OUT.leastPa();
+        var fixes = tooSoft ? List.<Fix>of() : new Dosing(study).fix().stream().toList();
+        return new Verdict("slumps", Tone.BAD, headline, sentence, study.at("/gel/amount"), evidence, fixes);
+    }
+
+    /** A layer without anything that sets cannot stand; set with a usual dose of the gelatin that is in the larder first. */
+    private static Verdict doesNotSet(Study study, Evidence evidence) {
+        double grams = study.kitchen().weighed(USUAL_DOSE * study.mix().massG());
+        var dose = Words.grams(grams);
+        var fix = new Fix(
+                "Set " + study.component().name() + " with " + dose + " of gold gelatin",
+                "a usual dose: see how firm it gets",
+                List.of(
+                        new Fix.Change(study.at("/gel/product"), "sheet-gold"),
+                        new Fix.Change(study.at("/gel/amount"), dose),
+                        new Fix.Change(study.at("/gel/bloom"), "weighed"),
+                        new Fix.Change(study.at("/gel/bloomWater"), Words.grams(5 * grams)),
+                        new Fix.Change(study.at("/pourTemperature"), study.celsius(34))));
+        return new Verdict(
+                "does-not-set",
+                Tone.BAD,
+                study.component().name() + " does not set",
+                study.component().name()
+                        + " stays loose: turned out or sliced it runs. Set it, or spoon it on at service.",
+                study.at("/gel/product"),
+                evidence,
+                study.component().kind().mayGel() ? List.of(fix) : List.of());
+    }
+
+    private static Verdict release(Study study) {
+        return switch (study.batch().mould().release()) {
+            case DIP -> dip(study);
+            case PEEL ->
+                verdict(
+                        "peel",
+                        Tone.NOTE,
+                        "Peel the mould off",
+                        "Do not dip " + wall(study)
+                                + ": it lets heat through too slowly. Ease the edge free and peel; a gel"
+                                + " this tender comes out whole more surely once its outside is frozen.",
+                        dipEvidence(study));
+            default ->
+                verdict(
+                        "lift",
+                        Tone.NOTE,
+                        "Lift the mould off",
+                        "Run a warm knife along the wall, or line it with acetate beforehand, and lift it straight up.",
+                        dipEvidence(study));
+        };
+    }
+
+    /** The layer that gives way most. */
+    private static String weakest(Dessert dessert) {
+        return dessert.studies().stream()
+                .max(Comparator.comparingDouble(s -> s.sets() ? s.judgedStrain() : 1))
+                .map(s -> s.component().name())
+                .orElse("");
+    }
+
+    private static Verdict dip(Study study) {
+        var window = study.dip();
+        var vent = suction(study)
+                ? " Let air in at one edge with a knife tip before turning over: it holds by suction."
+                : "";
+        var water = study.celsius(Study.DIP_WATER_C);
+        if (Double.isInfinite(window.aim())) {
+            return verdict(
+                    "dip-useless",
+                    Tone.CAUTION,
+                    "Dipping will not free it",
+                    "In water of " + water + " the gel at the wall does not melt within two minutes.",
+                    dipEvidence(study));
+        }
+        var sentence =
+                "Dip " + Words.seconds(window.aim()) + " s in water of " + water + " (" + Words.seconds(window.least())
+                        + " to " + Words.seconds(window.most()) + " s); this wall is " + wall(study) + "." + vent;
+        return verdict("dip", Tone.NOTE, "How to free it", sentence, dipEvidence(study));
+    }
+
+    private static String wall(Study study) {
+        var vessel = study.batch().mould().vessel();
+        return Typed.write(vessel.wallMm(), 1) + " mm of " + vessel.material().name();
+    }
+
+    private static boolean suction(Study study) {
+        var vessel = study.batch().mould().vessel();
+        return vessel.material().smooth()
+                && study.fillMm() / (2 * vessel.profile().halfWidthAtMm(study.fillMm())) > SUCTION_ASPECT;
+    }
+
+    private static Evidence dipEvidence(Study study) {
+        var material = study.batch().mould().vessel().material();
+        return new Evidence(
+                List.of(
+                        new Given("Wall", wall(study)),
+                        new Given("Gel melts at", study.celsius(study.meltC())),
+                        new Given(
+                                "Mould and gel at", study.celsius(study.batch().airC())),
+                        new Given(
+                                "Seconds until 0.2, 0.25 and 0.5 mm have melted",
+                                seconds(study.dip().least()) + ", "
+                                        + seconds(study.dip().aim()) + ", "
+                                        + seconds(study.dip().most()))),
+                "Conduction from the water through the wall into the gel, until a layer of 0.25 mm has reached the gel's"
+                        + " melting point.",
+                List.of(
+                        new Constant("Water, swirled", "800 W/m2K", "E", "engineering estimate"),
+                        new Constant(
+                                "Wall conductivity",
+                                Typed.write(material.conductivity(), 2) + " W/mK",
+                                "L",
+                                "typical value"),
+                        new Constant(
+                                "Wall heat capacity",
+                                Typed.write(material.heatCapacity() / 1e6, 2) + " MJ/m3K",
+                                "L",
+                                "typical value")),
+                "About a fifth either way; hotter water shortens it and narrows the window.",
+                "Hotter water, a thinner wall, a metal mould.");
+    }
+
+    private static String seconds(double seconds) {
+        return Double.isInfinite(seconds) ? "more than 120 s" : Typed.write(seconds, 1) + " s";
+    }
+
+    private static Verdict glass(Study study) {
+        var evidence = new Evidence(
+                List.of(new Given("Mould", study.batch().mould().name())),
+                "Glasses and bowls are eaten from; turning out needs a mould that can be dipped, peeled or lifted.",
+                List.of(),
+                "None.",
+                "Another mould, or serving it in its glass.");
+        var fix = new Fix(
+                "Serve it in its glass",
+                "softer target, no turning out",
+                List.of(new Fix.Change("/served", Served.IN_GLASS.id())));
+        return new Verdict(
+                "glass-not-turned-out",
+                Tone.BAD,
+                "A glass is not turned out",
+                study.batch().mould().name() + " is eaten from; it cannot be turned out.",
+                "/served",
+                evidence,
+                List.of(fix));
+    }
+
+    private static Verdict verdict(String code, Tone tone, String headline, String sentence, Evidence evidence) {
+        return new Verdict(code, tone, headline, sentence, "/mould/mould", evidence, List.of());
+    }
+}

@@ -1,0 +1,2 @@
+/** For whom it is: allergens, diet, keeping life, nutrition, cost. */
+package com.deftchill.core.label;

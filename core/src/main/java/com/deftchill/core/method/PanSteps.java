@@ -1,0 +1,181 @@
+package com.deftchill.core.method;
+
+import com.deftchill.core.batch.GanacheJoin;
+import com.deftchill.core.batch.Share;
+import com.deftchill.core.cook.Boiling;
+import com.deftchill.core.cook.Soaking;
+import com.deftchill.core.dessert.Portrait;
+import com.deftchill.core.fat.Ganache;
+import com.deftchill.core.method.Step.Kind;
+import com.deftchill.core.text.Words;
+
+/** Steps of what is joined, burnt, simmered, pressed or dipped. Durations are estimates [E]. */
+abstract class PanSteps extends StepWriter {
+    /** What a burner puts into a pan, W [E]. */
+    static final double BURNER_W = 700;
+
+    static final double BOIL_C = 95;
+    static final double HEAT_CAPACITY = 3.6;
+    static final double FRIDGE_C = 5;
+    static final double SIMMER_C = 80;
+
+    PanSteps(Portrait portrait) {
+        super(portrait);
+    }
+
+    final void ganache() {
+        var chocolate = portrait.group("chocolate");
+        var liquid = component.lines().stream()
+                .filter(line -> !chocolate.contains(line) && !line.whipped())
+                .toList();
+        var join = component.cooked().join();
+        if (join != GanacheJoin.MELTED) {
+            add(
+                    "heat",
+                    "Heat",
+                    "Bring " + weighed(liquid) + " to just below the boil.",
+                    Kind.TENDED,
+                    Math.max(2, grams(liquid) * HEAT_CAPACITY * (SIMMER_C - FRIDGE_C) / BURNER_W / 60),
+                    portrait.celsius(component.heating().hotC().orElse(85)),
+                    "small bubbles at the pan's edge",
+                    "Dairy boils over: stay with it.");
+        } else {
+            add(
+                    "melt",
+                    "Melt",
+                    "Melt " + weighed(chocolate) + " over a water bath or in short pulses; warm the rest.",
+                    Kind.TENDED,
+                    6,
+                    portrait.celsius(Ganache.JOIN_FROM_C),
+                    "smooth, no lumps",
+                    "Not a drop of water alone: it seizes.");
+        }
+        add(
+                "join",
+                "Join",
+                switch (join) {
+                    case HOT_CREAM ->
+                        "Pour over the chopped " + names(chocolate) + ", wait two minutes, stir from the middle.";
+                    case MELTED -> "Add the warm liquid to the chocolate in thirds, stirring from the middle.";
+                    case BUTTER_IN_BITS ->
+                        "Pour over the chopped " + names(chocolate) + ", stir, then the butter bit by bit.";
+                },
+                Kind.ACTIVE,
+                5,
+                portrait.celsius(Ganache.JOIN_FROM_C) + " to " + portrait.celsius(Ganache.JOIN_TO_C),
+                "glossy and unbroken",
+                "Keep it above " + portrait.celsius(Ganache.KEEP_ABOVE_C) + " while you stir.");
+    }
+
+    final void caramel() {
+        var stage = component.cooked().caramel();
+        var sugar = portrait.group("sugar");
+        add(
+                "burn",
+                "Caramel",
+                "Cook " + weighed(sugar) + " " + stage.words() + ".",
+                Kind.TENDED,
+                10,
+                portrait.celsius(stage.celsius()),
+                stage.words(),
+                "Far above " + portrait.celsius(100)
+                        + ": it burns deep. Sleeves down, ice water at hand, children away.");
+        var rest =
+                component.lines().stream().filter(line -> !sugar.contains(line)).toList();
+        if (!rest.isEmpty()) {
+            add(
+                    "stop",
+                    "Stop it",
+                    "Off the heat add " + weighed(rest) + " warm, a little at a time, then boil it smooth.",
+                    Kind.ACTIVE,
+                    4,
+                    "",
+                    "smooth again",
+                    "It foams up to " + Boiling.CARAMEL_FOAMS + " times its height: use a pan four times as large.");
+        }
+    }
+
+    final void compote() {
+        double minutes = component.cooked().minutes();
+        add(
+                "simmer",
+                "Simmer",
+                "Simmer it in an open pan"
+                        + (component.lostG() > 0
+                                ? " until " + Words.grams(component.lostG()) + " has boiled away: "
+                                        + Words.grams(portrait.mix().massG()) + " is left."
+                                : "."),
+                Kind.TENDED,
+                Math.max(minutes, component.lostG() / Boiling.SIMMER_G_PER_MIN),
+                portrait.celsius(BOIL_C),
+                "thick bubbles, a clean line left by the spoon",
+                "Hot sugar sticks and burns.");
+    }
+
+    final void crust() {
+        if (portrait.kind() == com.deftchill.core.batch.Kind.SHELL) {
+            add("line", "Line", "Set the baked shells ready, cold.", Kind.ACTIVE, 2, "crisp and dry", "");
+            return;
+        }
+        add(
+                "mix",
+                "Mix",
+                "Stir the crumbs with the melted butter until they hold when pressed.",
+                Kind.ACTIVE,
+                3,
+                "holds when pressed in the fist",
+                "");
+        boolean baked = component.pressed().baked();
+        add(
+                "press",
+                "Press",
+                "Press it in, " + Words.mm(portrait.bed().heightMm()) + " thick"
+                        + (component.pressed().wallMm() > 0
+                                ? ", its wall " + Words.mm(component.pressed().wallMm()) + " high."
+                                : "."),
+                Kind.ACTIVE,
+                5,
+                "",
+                "");
+        add(
+                "harden",
+                baked ? "Bake" : "Harden",
+                baked ? "Bake it 10 min at " + portrait.celsius(175) + " and let it cool." : "30 min in the fridge.",
+                Kind.WAITING,
+                baked ? 40 : 30,
+                portrait.celsius(baked ? 175 : 4),
+                "firm to the touch",
+                "");
+    }
+
+    final void soak(int count) {
+        var liquid = lines(Share.SOAK);
+        var pieces = component.lines().stream()
+                .filter(line -> !liquid.contains(line))
+                .toList();
+        double seconds = component.dipped().seconds();
+        var how = seconds >= Soaking.DRENCHED_SECONDS
+                ? "Drench " + weighed(pieces) + " with " + weighed(liquid)
+                : "Dip " + weighed(pieces) + " " + Words.seconds(Math.max(1, seconds)) + " s on each side in "
+                        + weighed(liquid);
+        add(
+                "soak",
+                "Soak",
+                how + "; for " + count + " moulds.",
+                Kind.ACTIVE,
+                3 + 0.2 * count,
+                "moist, not wet in the middle",
+                "");
+    }
+
+    final void pieces() {
+        add(
+                "cut",
+                "Make ready",
+                "Cut, drain and dry " + names(component.lines()) + ".",
+                Kind.ACTIVE,
+                5,
+                "dry on the outside",
+                "");
+    }
+}

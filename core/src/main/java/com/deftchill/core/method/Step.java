@@ -1,0 +1,53 @@
+package com.deftchill.core.method;
+
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A step of the method.
+ *
+ * @param id unique within the method: the component's number and the step's code, such as {@code 0.bloom}
+ * @param component name of the component, empty for steps of the whole dessert
+ * @param title in a few words
+ * @param text what to do, with amounts
+ * @param kind what it needs of the cook
+ * @param minutes how long it takes, about
+ * @param temperature to reach or to keep, in the kitchen's scale
+ * @param cue what it looks like when it is done; may be empty
+ * @param caution what can hurt or go wrong; may be empty
+ * @param own whether the words are the cook's own
+ * @param after what must have ended before it begins
+ */
+public record Step(
+        String id,
+        String component,
+        String title,
+        String text,
+        Kind kind,
+        double minutes,
+        Optional<String> temperature,
+        String cue,
+        String caution,
+        boolean own,
+        List<After> after) {
+    public Step {
+        after = List.copyOf(after);
+    }
+
+    /**
+     * Not before so many minutes after another step has ended, and, where it matters, not later than so many.
+     *
+     * @param step id of the other step
+     */
+    public record After(String step, double leastMinutes, Optional<Double> mostMinutes) {}
+
+    /** What a step needs of the cook. */
+    public enum Kind {
+        /** Hands. */
+        ACTIVE,
+        /** A burner or mixer and a glance. */
+        TENDED,
+        /** Time alone. */
+        WAITING
+    }
+}

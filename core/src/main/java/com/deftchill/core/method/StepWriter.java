@@ -1,0 +1,136 @@
+package com.deftchill.core.method;
+
+import com.deftchill.core.batch.Component;
+import com.deftchill.core.batch.Share;
+import com.deftchill.core.dessert.Portrait;
+import com.deftchill.core.kitchen.Kitchen;
+import com.deftchill.core.method.Step.After;
+import com.deftchill.core.method.Step.Kind;
+import com.deftchill.core.text.Words;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/** Writes steps of one component one after another, each with what it waits for. */
+abstract class StepWriter {
+    /** Steps that go on beside the others. */
+    private static final Set<String> BESIDE = Set.of("bloom", "treat", "whip");
+
+    final Portrait portrait;
+    final Component component;
+    final Kitchen kitchen;
+    final List<Step> steps = new ArrayList<>();
+
+    StepWriter(Portrait portrait) {
+        this.portrait = portrait;
+        component = portrait.component();
+        kitchen = portrait.kitchen();
+    }
+
+    final List<Component.Line> lines(Share share) {
+        return component.lines().stream().filter(line -> line.share() == share).toList();
+    }
+
+    static double grams(List<Component.Line> lines) {
+        return lines.stream().mapToDouble(line -> line.part().grams()).sum();
+    }
+
+    static String names(List<Component.Line> lines) {
+        return lines.stream().map(line -> line.part().ingredient().name()).collect(Collectors.joining(", "));
+    }
+
+    static String weighed(List<Component.Line> lines) {
+        return lines.stream()
+                .map(line -> Words.grams(line.part().grams()) + " "
+                        + line.part().ingredient().name())
+                .collect(Collectors.joining(", "));
+    }
+
+    final String last() {
+        return steps.get(steps.size() - 1).id();
+    }
+
+    final void add(String code, String title, String text, Kind kind, double minutes, String cue, String caution) {
+        add(code, title, text, kind, minutes, "", cue, caution);
+    }
+
+    /** What a step waits for: blooming, heating fruit and whipping only for the weighing, all else for the step before. */
+    final List<After> needs(String code) {
+        if (steps.isEmpty()) {
+            return List.of();
+        }
+        if (BESIDE.contains(family(code))) {
+            return List.of(new After(steps.get(0).id(), 0, Optional.empty()));
+        }
+        var needs = new ArrayList<After>();
+        var chain = steps.stream()
+                .filter(step -> !BESIDE.contains(family(code(step))))
+                .reduce((a, b) -> b)
+                .orElse(steps.get(0));
+        needs.add(new After(chain.id(), 0, within(code)));
+        // Dissolving needs what was bloomed, joining needs the fruit.
+        for (var step : steps) {
+            boolean bloomed = code.equals("dissolve") && code(step).equals("bloom");
+            boolean fruit = code.equals("heat") && family(code(step)).equals("treat");
+            if (bloomed || fruit) {
+                needs.add(new After(step.id(), 0, bloomed ? Optional.of(60.0) : Optional.empty()));
+            }
+        }
+        return needs;
+    }
+
+    static String code(Step step) {
+        return step.id().substring(step.id().indexOf('.') + 1);
+    }
+
+    static String family(String code) {
+        return code.startsWith("treat-") ? "treat" : code;
+    }
+
+    /** Where waiting does harm: bloomed gelatin dries, hot liquid cools. */
+    static Optional<Double> within(String code) {
+        return switch (code) {
+            case "dissolve", "join", "stop" -> Optional.of(10.0);
+            default -> Optional.empty();
+        };
+    }
+
+    /** A step right after the one before it. */
+    final void add(
+            String code,
+            String title,
+            String text,
+            Kind kind,
+            double minutes,
+            String temperature,
+            String cue,
+            String caution) {
+        steps.add(step(code, title, text, kind, minutes, temperature, cue, caution, needs(code)));
+    }
+
+    final Step step(
+            String code,
+            String title,
+            String text,
+            Kind kind,
+            double minutes,
+            String temperature,
+            String cue,
+            String caution,
+            List<After> after) {
+        return new Step(
+                portrait.index() + "." + code,
+                portrait.batch().components().size() == 1 ? "" : portrait.name(),
+                title,
+                text,
+                kind,
+                minutes,
+                temperature.isEmpty() ? Optional.empty() : Optional.of(temperature),
+                cue,
+                caution,
+                false,
+                after);
+    }
+}

@@ -1,0 +1,158 @@
+package com.deftchill.core.timing;
+
+import com.deftchill.core.amount.Typed;
+import com.deftchill.core.build.Nudge;
+import com.deftchill.core.dessert.Dessert;
+import com.deftchill.core.text.Words;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+
+/**
+ * How early and how late each milestone may come. The corners of surface coefficients +-20 % and gel strength +-10 %
+ * (handbook 4) are run and bound each; air +-1 K and pour +-2 K [E] are run by themselves, to see what matters.
+ *
+ * @param ranges of each milestone, in the order of waiting
+ * @param influences on the milestone that is waited for most, the greatest first
+ * @param sentence what matters most, in words
+ */
+public record Uncertainty(List<Range> ranges, List<Influence> influences, String sentence) {
+    static final double H_SHARE = 0.2;
+    static final double STRENGTH_SHARE = 0.1;
+    static final double AIR_K = 1;
+    static final double POUR_K = 2;
+
+    /** A milestone: minutes after the first pour and clock times; absent where it never comes within two days. */
+    public record Range(
+            String code,
+            String label,
+            Optional<Double> earliestMinutes,
+            Optional<Double> likelyMinutes,
+            Optional<Double> latestMinutes,
+            Optional<String> earliest,
+            Optional<String> latest) {}
+
+    /** An input and what it moves: minutes sooner and later. */
+    public record Influence(String input, String spread, double soonerMinutes, double laterMinutes) {}
+
+    /** @param run the dessert with inputs nudged */
+    public static Uncertainty of(Dessert likely, Function<Nudge, Dessert> run) {
+        var times = times(likely);
+        var corners = new ArrayList<Map<String, Double>>();
+        for (double h : new double[] {1 - H_SHARE, 1 + H_SHARE}) {
+            for (double strength : new double[] {1 - STRENGTH_SHARE, 1 + STRENGTH_SHARE}) {
+                corners.add(times(run.apply(new Nudge(h, strength, 0, 0))));
+            }
+        }
+        var ranges = new ArrayList<Range>();
+        for (var milestone : Milestones.ofCold(likely)) {
+            ranges.add(range(likely, milestone, corners));
+        }
+        var goal = goal(times);
+        var influences = new ArrayList<Influence>();
+        // Slow surface and strong gel are corners 0 to 3 in the order above: each is seen at the mean of the other.
+        influences.add(influence(
+                "How well the air takes heat away",
+                "±20 %",
+                times,
+                goal,
+                mean(corners, goal, 2, 3),
+                mean(corners, goal, 0, 1)));
+        influences.add(influence(
+                "Strength of the gel", "±10 %", times, goal, mean(corners, goal, 1, 3), mean(corners, goal, 0, 2)));
+        influences.add(influence(
+                "Air of the cooler",
+                "±" + likely.portraits().get(0).difference(AIR_K),
+                times,
+                goal,
+                at(run.apply(new Nudge(1, 1, -AIR_K, 0)), goal),
+                at(run.apply(new Nudge(1, 1, AIR_K, 0)), goal)));
+        influences.add(influence(
+                "Pour temperature",
+                "±" + likely.portraits().get(0).difference(POUR_K),
+                times,
+                goal,
+                at(run.apply(new Nudge(1, 1, 0, -POUR_K)), goal),
+                at(run.apply(new Nudge(1, 1, 0, POUR_K)), goal)));
+        influences.sort(Comparator.comparingDouble((Influence i) -> -(i.soonerMinutes() + i.laterMinutes())));
+        return new Uncertainty(ranges, influences, sentence(influences.get(0)));
+    }
+
+    /** What is waited for most: to be turned out or thawed, else to be set. */
+    public static String goal(Map<String, Double> times) {
+        var codes = times.keySet();
+        return codes.stream()
+                .filter(code -> code.equals("thawed") || code.equals("turns-out"))
+                .findFirst()
+                .orElseGet(() -> codes.stream()
+                        .filter(code -> code.startsWith("sets"))
+                        .reduce((a, b) -> b)
+                        .orElse(""));
+    }
+
+    /** Minutes of each milestone by code; infinite for one that never comes. */
+    public static Map<String, Double> times(Dessert dessert) {
+        var times = new LinkedHashMap<String, Double>();
+        for (var milestone : Milestones.ofCold(dessert)) {
+            times.put(milestone.code(), milestone.minutes().orElse(Double.POSITIVE_INFINITY));
+        }
+        return times;
+    }
+
+    private static Range range(Dessert likely, Milestone milestone, List<Map<String, Double>> corners) {
+        double own = milestone.minutes().orElse(Double.POSITIVE_INFINITY);
+        double earliest = own;
+        double latest = own;
+        for (var corner : corners) {
+            double minutes = corner.getOrDefault(milestone.code(), Double.POSITIVE_INFINITY);
+            earliest = Math.min(earliest, minutes);
+            latest = Math.max(latest, minutes);
+        }
+        return new Range(
+                milestone.code(),
+                milestone.label(),
+                finite(earliest),
+                finite(own),
+                finite(latest),
+                finite(earliest).map(m -> likely.clock(60 * m)),
+                finite(latest).map(m -> likely.clock(60 * m)));
+    }
+
+    /** Minutes that come; absent where they never do. */
+    public static Optional<Double> finite(double minutes) {
+        return Double.isFinite(minutes) ? Optional.of(minutes) : Optional.empty();
+    }
+
+    private static double at(Dessert dessert, String code) {
+        return times(dessert).getOrDefault(code, Double.POSITIVE_INFINITY);
+    }
+
+    private static double mean(List<Map<String, Double>> corners, String code, int a, int b) {
+        return (corners.get(a).getOrDefault(code, Double.POSITIVE_INFINITY)
+                        + corners.get(b).getOrDefault(code, Double.POSITIVE_INFINITY))
+                / 2;
+    }
+
+    private static Influence influence(
+            String input, String spread, Map<String, Double> likely, String goal, double sooner, double later) {
+        double own = likely.getOrDefault(goal, Double.POSITIVE_INFINITY);
+        return new Influence(input, spread, moved(own - sooner), moved(later - own));
+    }
+
+    /** What never comes moves by nothing that can be said. */
+    private static double moved(double minutes) {
+        return Double.isFinite(minutes) ? minutes : 0;
+    }
+
+    private static String sentence(Influence most) {
+        double about = (most.soonerMinutes() + most.laterMinutes()) / 2;
+        return about < 1
+                ? "None of the inputs moves it by a minute."
+                : "What matters most: " + Words.lower(most.input()) + ", " + most.spread() + " is ±"
+                        + Typed.write(Math.ceil(about), 0) + " min.";
+    }
+}
