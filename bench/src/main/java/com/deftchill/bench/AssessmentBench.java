@@ -1,5 +1,6 @@
 package com.deftchill.bench;
 
+import com.deftchill.core.assess.Assessment;
 import com.deftchill.core.assess.Assessor;
 import com.deftchill.core.chill.ChillOptions;
 import com.deftchill.core.formula.WrittenFormula;
@@ -7,6 +8,7 @@ import com.deftchill.core.gel.GelatinParameters;
 import com.deftchill.core.kitchen.KitchenReader;
 import com.deftchill.core.kitchen.Workplace;
 import com.deftchill.core.larder.LarderFiles;
+import com.deftchill.core.verdict.Answer;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
@@ -41,7 +43,7 @@ public class AssessmentBench {
             new Workplace(LarderFiles.shipped(), KitchenReader.standard(), GelatinParameters.handbook());
 
     @Benchmark
-    public Assessor.Outcome assessment() {
+    public Answer<Assessment> assessment() {
         var component = new WrittenFormula.Component(
                 "set cream",
                 List.of(
@@ -68,7 +70,7 @@ public class AssessmentBench {
 
     /** Six gelled components of ten lines each, stacked in a spring tin: the heaviest everyday dessert. */
     @Benchmark
-    public Assessor.Outcome layered() {
+    public Answer<Assessment> layered() {
         var components = new ArrayList<WrittenFormula.Component>();
         for (int c = 0; c < 6; c++) {
             var lines = new ArrayList<WrittenFormula.Line>();

@@ -5,6 +5,7 @@ import com.deftchill.core.alternative.WhatIf;
 import com.deftchill.core.assess.Assessor;
 import com.deftchill.core.chill.ChillOptions;
 import com.deftchill.core.cold.Chilling;
+import com.deftchill.core.cold.ColdAnswer;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.formula.WrittenFormula.Component;
 import com.deftchill.core.formula.WrittenFormula.Cooling;
@@ -17,6 +18,8 @@ import com.deftchill.core.gel.GelatinParameters;
 import com.deftchill.core.kitchen.KitchenReader;
 import com.deftchill.core.kitchen.Workplace;
 import com.deftchill.core.larder.LarderFiles;
+import com.deftchill.core.timing.Uncertainty;
+import com.deftchill.core.verdict.Answer;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
@@ -51,12 +54,12 @@ public class ColdBench {
             new Workplace(LarderFiles.shipped(), KitchenReader.standard(), GelatinParameters.handbook());
 
     @Benchmark
-    public Chilling.ColdOutcome chill() {
+    public Answer<ColdAnswer> chill() {
         return new Chilling(assessor).chill(dessert("3 g"), workplace);
     }
 
     @Benchmark
-    public Chilling.UncertaintyOutcome corners() {
+    public Answer<Uncertainty> corners() {
         return new Chilling(assessor).uncertainty(dessert("3 g"), workplace);
     }
 

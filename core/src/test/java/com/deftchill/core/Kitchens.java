@@ -54,7 +54,7 @@ public final class Kitchens {
 
     public static Assessment assess(WrittenFormula formula, Workplace workplace) {
         var outcome = ASSESSOR.assess(formula, workplace);
-        return outcome.assessment()
+        return outcome.value()
                 .orElseThrow(() -> new AssertionError(outcome.problems().toString()));
     }
 

@@ -85,7 +85,7 @@ class FahrenheitTest {
         var formula = written(demo);
         var assessed = COARSE.assess(formula, WORKPLACE);
         assertThat(assessed.problems()).isEmpty();
-        assertThat(told(assessed.assessment().orElseThrow())).isEmpty();
+        assertThat(told(assessed.value().orElseThrow())).isEmpty();
         assertThat(told(new Chilling(COARSE).chill(formula, WORKPLACE))).isEmpty();
         assertThat(told(new Alternatives(COARSE).variants(formula, WORKPLACE))).isEmpty();
         assertThat(told(new Alternatives(COARSE).ways(formula, WORKPLACE))).isEmpty();

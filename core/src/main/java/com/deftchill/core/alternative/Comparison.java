@@ -1,9 +1,11 @@
 package com.deftchill.core.alternative;
 
+import com.deftchill.core.assess.Assessment;
 import com.deftchill.core.assess.Assessor;
 import com.deftchill.core.assess.Sentence;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.kitchen.Workplace;
+import com.deftchill.core.verdict.Answer;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -33,8 +35,8 @@ public record Comparison(List<Row> changes, List<Row> figures, String before, St
         var before = assessor.assess(first, workplace);
         var after = assessor.assess(second, workplace);
         var figures = rowsOf(
-                before.assessment().map(Figures::of).orElse(List.of()),
-                after.assessment().map(Figures::of).orElse(List.of()));
+                before.value().map(Figures::of).orElse(List.of()),
+                after.value().map(Figures::of).orElse(List.of()));
         return new Comparison(changes(first, second, workplace), figures, line(before), line(after));
     }
 
@@ -45,8 +47,8 @@ public record Comparison(List<Row> changes, List<Row> figures, String before, St
                 .toList();
     }
 
-    private static String line(Assessor.Outcome outcome) {
-        return outcome.assessment()
+    private static String line(Answer<Assessment> outcome) {
+        return outcome.value()
                 .map(a -> String.join(" ", a.line().stream().map(Sentence::text).toList()))
                 .orElseGet(() -> outcome.problems().get(0).field() + " "
                         + outcome.problems().get(0).rule());

@@ -1,6 +1,5 @@
 package com.deftchill.core.alternative;
 
-import com.deftchill.core.alternative.Alternatives.ScaleOutcome;
 import com.deftchill.core.amount.AmountReader;
 import com.deftchill.core.amount.Measures;
 import com.deftchill.core.amount.Subject;
@@ -18,6 +17,7 @@ import com.deftchill.core.gel.Firmness;
 import com.deftchill.core.kitchen.Workplace;
 import com.deftchill.core.larder.Mould;
 import com.deftchill.core.text.Words;
+import com.deftchill.core.verdict.Answer;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Given;
 import com.deftchill.core.verdict.Problem;
@@ -26,7 +26,6 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.function.DoubleUnaryOperator;
 
 /**
@@ -55,14 +54,14 @@ final class Scaling {
         this.now = now;
     }
 
-    ScaleOutcome to(ScaleWish wish) {
+    Answer<Scaled> to(ScaleWish wish) {
         var batch = now.batch();
         var mould = wish.mould().isEmpty() ? batch.mould() : mould(wish.mould());
         double each = mould == null ? Double.NaN : fillMl(mould, wish.fill());
         double total = total(wish.total());
         int count = count(wish.count());
         if (!problems.isEmpty()) {
-            return new ScaleOutcome(Optional.empty(), problems);
+            return Answer.not(problems);
         }
         double keeps = 1 - batch.loss();
         double mlPerG = now.stack().fillMl() * batch.count() / (now.totalG() * keeps);
@@ -84,12 +83,12 @@ final class Scaling {
                     "Below the rim",
                     wish.fill(),
                     "leaves no room for the fillings above the base and below the glaze"));
-            return new ScaleOutcome(Optional.empty(), problems);
+            return Answer.not(problems);
         }
         return written(mould, count, each, factors);
     }
 
-    private ScaleOutcome written(Mould mould, int count, double each, double[] factors) {
+    private Answer<Scaled> written(Mould mould, int count, double each, double[] factors) {
         // How high the first layer is slanted was chosen for this mould's walls.
         var slant =
                 mould.id().equals(now.batch().mould().id()) ? formula.mould().slant() : "";
@@ -99,23 +98,20 @@ final class Scaling {
         var rounded = rewritten(factors, workplace.kitchen()::weighed, 3, moulds);
         var first = assessor.study(exact, workplace);
         var second = assessor.study(rounded, workplace);
-        if (second.dessert().isEmpty() || first.dessert().isEmpty()) {
-            return new ScaleOutcome(
-                    Optional.empty(), second.dessert().isEmpty() ? second.problems() : first.problems());
+        if (second.value().isEmpty() || first.value().isEmpty()) {
+            return Answer.not(second.value().isEmpty() ? second.problems() : first.problems());
         }
-        var dessert = second.dessert().get();
+        var dessert = second.value().get();
         var figures = Comparison.rowsOf(figures(now), figures(dessert));
         double factor = dessert.totalG() / now.totalG();
-        return new ScaleOutcome(
-                Optional.of(new Scaled(
-                        rounded,
-                        factor,
-                        lines(dessert, factors),
-                        rounding(first.dessert().get(), dessert),
-                        leftover(dessert, count, each),
-                        figures,
-                        evidence(mould, count, each, factors))),
-                List.of());
+        return Answer.of(new Scaled(
+                rounded,
+                factor,
+                lines(dessert, factors),
+                rounding(first.value().get(), dessert),
+                leftover(dessert, count, each),
+                figures,
+                evidence(mould, count, each, factors)));
     }
 
     private List<Comparison.Entry> figures(Dessert dessert) {

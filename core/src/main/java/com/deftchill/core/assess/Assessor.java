@@ -41,6 +41,7 @@ import com.deftchill.core.larder.Mould.Release;
 import com.deftchill.core.method.Method;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.timing.Milestones;
+import com.deftchill.core.verdict.Answer;
 import com.deftchill.core.verdict.Problem;
 import com.deftchill.core.verdict.Verdict;
 import java.util.ArrayList;
@@ -60,13 +61,9 @@ public final class Assessor {
         return new Assessor(chill.stoppedBy(stop));
     }
 
-    /** What came of assessing: an assessment, or the problems that stand in its way. */
-    public record Outcome(Optional<Assessment> assessment, List<Problem> problems) {}
-
     /** Assesses a formula as made in a kitchen; nothing is kept. */
-    public Outcome assess(WrittenFormula formula, Workplace workplace) {
-        var studied = study(formula, workplace);
-        return new Outcome(studied.dessert().map(dessert -> assessment(dessert, workplace)), studied.problems());
+    public Answer<Assessment> assess(WrittenFormula formula, Workplace workplace) {
+        return study(formula, workplace).map(dessert -> assessment(dessert, workplace));
     }
 
     /** How finely it computes in a workplace. */
@@ -74,36 +71,33 @@ public final class Assessor {
         return new Settings(workplace.kitchen(), chill);
     }
 
-    /** What came of studying: a dessert computed through, or the problems that stand in its way. */
-    public record Studied(Optional<Dessert> dessert, List<Problem> problems) {}
-
     /** Computes a formula through. */
-    public Studied study(WrittenFormula formula, Workplace workplace) {
+    public Answer<Dessert> study(WrittenFormula formula, Workplace workplace) {
         return study(formula, workplace, settings(workplace));
     }
 
     /** Computes a formula through as finely as settings say. */
-    public Studied study(WrittenFormula formula, Workplace workplace, Settings settings) {
+    public Answer<Dessert> study(WrittenFormula formula, Workplace workplace, Settings settings) {
         var reading = BatchReader.read(formula, workplace);
         if (reading.batch().isEmpty()) {
-            return new Studied(Optional.empty(), reading.problems());
+            return Answer.not(reading.problems());
         }
         var batch = reading.batch().get();
         var stack = Stack.of(batch);
         if (!(stack.fillMm() >= Study.LEAST_MM)) {
-            return new Studied(Optional.empty(), List.of(tooLow(formula, stack.fillMm())));
+            return Answer.not(List.of(tooLow(formula, stack.fillMm())));
         }
         var tooMuch = Effort.of(batch, stack).problem();
         if (tooMuch.isPresent()) {
-            return new Studied(Optional.empty(), List.of(tooMuch.get()));
+            return Answer.not(List.of(tooMuch.get()));
         }
-        return new Studied(Optional.of(Dessert.of(batch, settings)), List.of());
+        return Answer.of(Dessert.of(batch, settings));
     }
 
     /** The study of one layer of a formula. */
     public Optional<Study> study(WrittenFormula formula, int index, Workplace workplace) {
         return study(formula, workplace)
-                .dessert()
+                .value()
                 .flatMap(dessert -> dessert.portraits().get(index).study());
     }
 

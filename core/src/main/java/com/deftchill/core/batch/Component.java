@@ -8,6 +8,7 @@ import com.deftchill.core.foam.FoldSchool;
 import com.deftchill.core.foam.Whip;
 import com.deftchill.core.formula.WrittenFormula.OwnStep;
 import com.deftchill.core.gel.GelModel;
+import com.deftchill.core.gel.GelModels;
 import com.deftchill.core.gel.HeatAbuse;
 import com.deftchill.core.gel.StrengthFactors;
 import com.deftchill.core.kitchen.BloomSchool;
@@ -103,7 +104,7 @@ public record Component(
      */
     public record Gel(GelProduct product, double grams, String how, BloomSchool bloom, double waterG, GelModel model) {
         /** No gelling agent. */
-        public static final Gel NONE = new Gel(GelProduct.NONE, 0, "", BloomSchool.DRY, 0, GelModel.NONE);
+        public static final Gel NONE = new Gel(GelProduct.NONE, 0, "", BloomSchool.DRY, 0, GelModels.NONE);
     }
 
     /**

@@ -7,7 +7,7 @@ import com.deftchill.core.composition.Constituent;
 import com.deftchill.core.cook.Boiling;
 import com.deftchill.core.cook.Caramel;
 import com.deftchill.core.formula.WrittenFormula;
-import com.deftchill.core.gel.GelModel;
+import com.deftchill.core.gel.GelModels;
 import com.deftchill.core.gel.GelatinParameters;
 import com.deftchill.core.kitchen.BloomSchool;
 import com.deftchill.core.larder.GelProduct;
@@ -316,7 +316,7 @@ final class ComponentReader {
         var amount = fields.amount(at + "/amount", name, from.amount(), subject, LEAST_G, MOST_GEL_G);
         bloom = bloom == null ? BloomSchool.WEIGHED : bloom;
         double water = bloomWater(at + "/bloomWater", from, product, bloom, amount.grams());
-        var model = product == null ? GelModel.NONE : GelModel.of(gelatin, product);
+        var model = product == null ? GelModels.NONE : GelModels.of(gelatin, product);
         return new Component.Gel(product, amount.grams(), amount.how(), bloom, water, model);
     }
 

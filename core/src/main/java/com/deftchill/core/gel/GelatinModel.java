@@ -72,7 +72,7 @@ public final class GelatinModel implements GelModel {
 
     @Override
     public Setting setting(int points) {
-        return new Maturing(this, points);
+        return new Maturing(parameters(), this::equilibriumHelixShare, points);
     }
 
     /** Temperature, °C, at which a cooling mix of c g/L starts to set. */

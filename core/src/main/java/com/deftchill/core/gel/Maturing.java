@@ -1,6 +1,7 @@
 package com.deftchill.core.gel;
 
 import com.deftchill.core.gel.GelatinParameters.Mode;
+import java.util.function.DoubleUnaryOperator;
 
 /**
  * Helix share over time along the temperature history of many points at once.
@@ -18,17 +19,23 @@ public final class Maturing implements Setting {
 
     private static final double LEAST_WIDTH_K = 1e-6;
 
-    private final GelatinModel model;
+    private final GelatinParameters parameters;
+    private final DoubleUnaryOperator equilibrium;
     private final double[] weight;
     private final double[] hours;
     private final double[] modes;
     private final double[] table;
     private final double[] shares;
 
-    /** All points start liquid: no helices. */
-    public Maturing(GelatinModel model, int points) {
-        this.model = model;
-        var given = model.parameters().modes();
+    /**
+     * All points start liquid: no helices.
+     *
+     * @param equilibrium helix share that is reached in the end, at T °C
+     */
+    public Maturing(GelatinParameters parameters, DoubleUnaryOperator equilibrium, int points) {
+        this.parameters = parameters;
+        this.equilibrium = equilibrium;
+        var given = parameters.modes();
         this.hours = given.stream().mapToDouble(Mode::hours).toArray();
         double normal = given.stream()
                 .mapToDouble(mode -> mode.weight() * -Math.expm1(-GelatinParameters.BLOOM_TEST_HOURS / mode.hours()))
@@ -40,7 +47,8 @@ public final class Maturing implements Setting {
     }
 
     private Maturing(Maturing other) {
-        model = other.model;
+        parameters = other.parameters;
+        equilibrium = other.equilibrium;
         hours = other.hours;
         weight = other.weight;
         modes = other.modes.clone();
@@ -55,7 +63,7 @@ public final class Maturing implements Setting {
 
     /** Rate of maturing at T °C relative to 10 °C: ((30 - T) / 20)^1.5, never below its floor. */
     public double rate(double celsius) {
-        var p = model.parameters();
+        var p = parameters;
         double share = (p.rateZeroC() - celsius) / (p.rateZeroC() - GelatinParameters.BLOOM_TEST_CELSIUS);
         return share <= 0 ? p.rateFloor() : Math.max(p.rateFloor(), share * Math.sqrt(share));
     }
@@ -67,7 +75,7 @@ public final class Maturing implements Setting {
     @Override
     public void advance(double[] celsius, double seconds) {
         double h = seconds / SECONDS_PER_HOUR;
-        double melt = Math.exp(-h / model.parameters().meltHours());
+        double melt = Math.exp(-h / parameters.meltHours());
         double coldest = Double.POSITIVE_INFINITY;
         double warmest = Double.NEGATIVE_INFINITY;
         for (double c : celsius) {
@@ -79,7 +87,7 @@ public final class Maturing implements Setting {
         tabulate(coldest, width, intervals, h);
         int count = hours.length;
         for (int point = 0; point < celsius.length; point++) {
-            double target = model.equilibriumHelixShare(celsius[point]);
+            double target = equilibrium.applyAsDouble(celsius[point]);
             double place = (celsius[point] - coldest) / width;
             int node = (int) place;
             double share = place - node;

@@ -118,7 +118,7 @@ class AssessorTest {
                 mould.equals("terrine") ? "1" : "12");
         var fine = new Assessor(ChillOptions.standard().halved());
         var coarse = assess(formula).milestones();
-        var finer = fine.assess(formula, WORKPLACE).assessment().orElseThrow().milestones();
+        var finer = fine.assess(formula, WORKPLACE).value().orElseThrow().milestones();
         for (int i = 0; i < coarse.size(); i++) {
             double a = coarse.get(i).minutes().orElseThrow();
             double b = finer.get(i).minutes().orElseThrow();
@@ -218,7 +218,7 @@ class AssessorTest {
     })
     void badAmountsNameFieldValueAndRule(String amount, String path) {
         var outcome = ASSESSOR.assess(withLines(pear(), List.of(line("cream-35", amount))), WORKPLACE);
-        assertThat(outcome.assessment()).isEmpty();
+        assertThat(outcome.value()).isEmpty();
         assertThat(outcome.problems()).singleElement().satisfies(p -> {
             assertThat(p.path()).isEqualTo(path);
             assertThat(p.value()).isEqualTo(amount);
@@ -266,7 +266,7 @@ class AssessorTest {
                 tooLow++;
                 continue;
             }
-            var a = outcome.assessment().orElseThrow();
+            var a = outcome.value().orElseThrow();
             assertThat(a.toString()).as("seed %d, formula %d", seed, n).doesNotContain("NaN");
             assertThat(a.components().get(0).course().orElseThrow().firmness())
                     .as("seed %d, formula %d", seed, n)
@@ -315,7 +315,7 @@ class AssessorTest {
     private static Assessment assess(WrittenFormula formula) {
         var outcome = ASSESSOR.assess(formula, WORKPLACE);
         assertThat(outcome.problems()).isEmpty();
-        return outcome.assessment().orElseThrow();
+        return outcome.value().orElseThrow();
     }
 
     private static double sets(WrittenFormula formula) {

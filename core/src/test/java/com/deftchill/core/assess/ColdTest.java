@@ -38,7 +38,7 @@ import org.junit.jupiter.api.Test;
 class ColdTest {
     private static ColdAnswer chill(WrittenFormula formula) {
         var outcome = new Chilling(ASSESSOR).chill(formula, STANDARD);
-        return outcome.answer()
+        return outcome.value()
                 .orElseThrow(() -> new AssertionError(outcome.problems().toString()));
     }
 
@@ -121,7 +121,7 @@ class ColdTest {
         assertThat(cool.standingMm()[0])
                 .isCloseTo(
                         ASSESSOR.assess(pear(), STANDARD)
-                                .assessment()
+                                .value()
                                 .orElseThrow()
                                 .prediction()
                                 .standingMm()
@@ -178,10 +178,7 @@ class ColdTest {
 
     @Test
     void cornersBoundWhatIsLikely() {
-        var found = new Chilling(ASSESSOR)
-                .uncertainty(pear(), STANDARD)
-                .uncertainty()
-                .orElseThrow();
+        var found = new Chilling(ASSESSOR).uncertainty(pear(), STANDARD).value().orElseThrow();
         assertThat(found.ranges()).isNotEmpty().allSatisfy(range -> {
             assertThat(range.earliestMinutes().orElseThrow())
                     .isLessThanOrEqualTo(range.likelyMinutes().orElseThrow());
@@ -200,7 +197,8 @@ class ColdTest {
     void everyWayIsReadableAndTheCheapestComeFirst() {
         for (var formula :
                 List.of(pear(), layered(), in(pear(), stay("room", "20 min"), new Stay("", "", "", "film", "")))) {
-            var ways = new Alternatives(ASSESSOR).ways(formula, STANDARD).ways();
+            var ways =
+                    new Alternatives(ASSESSOR).ways(formula, STANDARD).value().orElseThrow();
             assertThat(ways.size()).isGreaterThan(6);
             assertThat(ways).isSortedAccordingTo(Comparator.comparingInt(Way::cost));
             assertThat(ways.stream().map(Way::label)).doesNotHaveDuplicates();
@@ -232,7 +230,7 @@ class ColdTest {
     @Test
     void aFanAndIceWaterAreSoonerThanStillAir() {
         double now = goal(pear());
-        for (var way : new Alternatives(ASSESSOR).ways(pear(), STANDARD).ways()) {
+        for (var way : new Alternatives(ASSESSOR).ways(pear(), STANDARD).value().orElseThrow()) {
             if (way.label().startsWith("Fridge with a fan") || way.group().equals("before")) {
                 assertThat(goal(Pointers.take(pear(), way.changes())))
                         .as(way.label())
@@ -317,14 +315,14 @@ class ColdTest {
             }
             var moved = in(formula, places.toArray(Stay[]::new));
             var outcome = new Chilling(RandomDessertsTest.COARSE).chill(moved, STANDARD);
-            if (outcome.answer().isEmpty()) {
+            if (outcome.value().isEmpty()) {
                 assertThat(outcome.problems())
                         .as("seed %d", seed)
                         .allSatisfy(p ->
                                 assertThat(p.code()).isIn("fill-too-low", "boiled-away-too-much", "nothing-poured"));
                 return;
             }
-            var answer = outcome.answer().get();
+            var answer = outcome.value().get();
             assertThat(answer.toString()).as("seed %d", seed).doesNotContain("NaN");
             assertThat(answer.field().airC()).as("seed %d", seed).doesNotContain(Double.NaN);
             assertThat(answer.lastMinutes()).as("seed %d", seed).isGreaterThan(0);

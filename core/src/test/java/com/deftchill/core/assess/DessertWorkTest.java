@@ -49,7 +49,7 @@ class DessertWorkTest {
 
     private static WrittenFormula scale(WrittenFormula formula, ScaleWish wish) {
         var outcome = new Alternatives(ASSESSOR).scale(formula, wish, STANDARD);
-        return outcome.scaled()
+        return outcome.value()
                 .orElseThrow(() -> new AssertionError(outcome.problems()))
                 .document();
     }
@@ -90,11 +90,11 @@ class DessertWorkTest {
                 s.prices()));
         var there = new Alternatives(ASSESSOR)
                 .scale(layered(), new ScaleWish("spring-tin-230", "3", "", ""), fine)
-                .scaled()
+                .value()
                 .orElseThrow();
         var back = new Alternatives(ASSESSOR)
                 .scale(there.document(), new ScaleWish("spring-tin-180", "1", "", ""), fine)
-                .scaled()
+                .value()
                 .orElseThrow();
         var was = there.lines();
         for (int i = 0; i < was.size(); i++) {
@@ -147,7 +147,8 @@ class DessertWorkTest {
 
     @Test
     void variantsAreComputedAndSayWhatIsNotTheSame() {
-        var variants = new Alternatives(ASSESSOR).variants(layered(), STANDARD).variants();
+        var variants =
+                new Alternatives(ASSESSOR).variants(layered(), STANDARD).value().orElseThrow();
         assertThat(variants).extracting(Variant::id).containsExactly("vegetarian-carrageenan-iota", "vegetarian-agar");
         for (var variant : variants) {
             assertThat(flag(assess(variant.document()), "vegetarian")).startsWith("yes");

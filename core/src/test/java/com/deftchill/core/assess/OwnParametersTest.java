@@ -40,7 +40,7 @@ class OwnParametersTest {
     }
 
     private static Assessment assess(WrittenFormula formula, Workplace workplace) {
-        return ASSESSOR.assess(formula, workplace).assessment().orElseThrow();
+        return ASSESSOR.assess(formula, workplace).value().orElseThrow();
     }
 
     private static String evidence(Assessment assessment, String code) {
@@ -53,7 +53,7 @@ class OwnParametersTest {
 
     private static double poured(WrittenFormula formula, Workplace workplace) {
         return ASSESSOR.study(formula, workplace)
-                .dessert()
+                .value()
                 .orElseThrow()
                 .portraits()
                 .get(0)

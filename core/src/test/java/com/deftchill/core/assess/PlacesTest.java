@@ -247,7 +247,7 @@ class PlacesTest {
         }
         var formula = dessert("in-glass", "trifle-bowl", "1", layers.toArray(Component[]::new));
         assertThat(assess(formula).section().layers()).hasSize(40);
-        assertThat(new Chilling(ASSESSOR).chill(formula, STANDARD).answer()).isPresent();
+        assertThat(new Chilling(ASSESSOR).chill(formula, STANDARD).value()).isPresent();
     }
 
     @Test

@@ -41,13 +41,13 @@ class RandomDessertsTest {
             long seed = first + n;
             var formula = dessert(new Random(seed));
             var outcome = COARSE.assess(formula, Kitchens.STANDARD);
-            if (outcome.assessment().isEmpty()) {
+            if (outcome.value().isEmpty()) {
                 assertThat(outcome.problems())
                         .as("seed %d", seed)
                         .allSatisfy(p -> assertThat(p.code()).isIn("fill-too-low", "boiled-away-too-much"));
                 return;
             }
-            var a = outcome.assessment().get();
+            var a = outcome.value().get();
             assertThat(a.toString()).as("seed %d", seed).doesNotContain("NaN");
             for (var component : a.components()) {
                 component.course().ifPresent(course -> {

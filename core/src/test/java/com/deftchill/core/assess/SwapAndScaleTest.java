@@ -35,13 +35,14 @@ class SwapAndScaleTest {
     private static Swap swap(WrittenFormula formula, String product) {
         return new Alternatives(ASSESSOR)
                 .swaps(formula, 0, List.of(product), STANDARD)
-                .swaps()
+                .value()
+                .orElseThrow()
                 .get(0);
     }
 
     private static Scaled scale(WrittenFormula formula, ScaleWish wish) {
         var outcome = new Alternatives(ASSESSOR).scale(formula, wish, STANDARD);
-        return outcome.scaled()
+        return outcome.value()
                 .orElseThrow(() -> new AssertionError(outcome.problems().toString()));
     }
 
@@ -90,7 +91,8 @@ class SwapAndScaleTest {
     void nothingNamedIsEveryOtherOne() {
         assertThat(new Alternatives(ASSESSOR)
                         .swaps(pear(), 0, List.of(), STANDARD)
-                        .swaps())
+                        .value()
+                        .orElseThrow())
                 .extracting(Swap::product)
                 .contains("agar", "sheet-platinum")
                 .doesNotContain("sheet-gold");
@@ -218,7 +220,7 @@ class SwapAndScaleTest {
     void whatIsNoWishIsNamed() {
         var outcome =
                 new Alternatives(ASSESSOR).scale(pear(), new ScaleWish("bathtub", "many", "a lot", "-3"), STANDARD);
-        assertThat(outcome.scaled()).isEmpty();
+        assertThat(outcome.value()).isEmpty();
         assertThat(outcome.problems()).extracting(Problem::path).contains("/mould", "/count", "/total");
     }
 }

@@ -34,7 +34,7 @@ class VariantsTest {
     }
 
     private static List<Variant> variants(WrittenFormula formula) {
-        return new Alternatives(ASSESSOR).variants(formula, STANDARD).variants();
+        return new Alternatives(ASSESSOR).variants(formula, STANDARD).value().orElseThrow();
     }
 
     private static Variant variant(WrittenFormula formula, String id) {
@@ -72,7 +72,7 @@ class VariantsTest {
                 part(of(
                         "base",
                         "jelly",
-                        "",
+                        "30 °C",
                         new Gel("sheet-gold", "5 g", "weighed", "25 g"),
                         line("pear-puree", "200 g"))),
                 "60 °C");
@@ -80,6 +80,7 @@ class VariantsTest {
                 of("cream", "mousse", "20 °C", NO_GEL, line("@base", "all"), line("cream-35", "200 g", "whipped")),
                 new Fold("soft", "thirds", "26 °C", "5 °C"));
         var formula = glass(jelly(), base, cream);
+        assertThat(variants(formula)).hasSize(2);
         for (var variant : variants(formula)) {
             assertThat(variant.document().components())
                     .as(variant.id())
@@ -107,7 +108,7 @@ class VariantsTest {
     void aFormulaThatIsNotUnderstoodHasNoneButNamesWhy() {
         var outcome = new Alternatives(ASSESSOR)
                 .variants(glass(of("jelly", "jelly", "", NO_GEL, line("apple-juice", "some"))), STANDARD);
-        assertThat(outcome.variants()).isEmpty();
+        assertThat(outcome.value()).isEmpty();
         assertThat(outcome.problems()).isNotEmpty();
     }
 }

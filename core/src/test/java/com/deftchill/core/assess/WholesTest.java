@@ -26,7 +26,7 @@ class WholesTest {
     private static String saidOf(Component component) {
         var formula = dessert("in-glass", "glass-straight", "4", component);
         var outcome = new Alternatives(ASSESSOR).scale(formula, new ScaleWish("glass-straight", "4", "", ""), STANDARD);
-        return outcome.scaled()
+        return outcome.value()
                 .orElseThrow(() -> new AssertionError(outcome.problems()))
                 .leftover();
     }

@@ -9,6 +9,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class GelatinTest {
+    private static Maturing maturing(GelatinModel model, int points) {
+        return new Maturing(model.parameters(), model::equilibriumHelixShare, points);
+    }
+
     private static final GelatinParameters PARAMETERS = GelatinParameters.handbook();
 
     /** Handbook 2, which gives two decimals (0.395 at 125 Bloom is printed there as 0.40). */
@@ -50,8 +54,8 @@ class GelatinTest {
 
     @Test
     void stepsOfConstantTemperatureAreExact() {
-        var oneStep = new Maturing(model(200), 1);
-        var manySteps = new Maturing(model(200), 1);
+        var oneStep = maturing(model(200), 1);
+        var manySteps = maturing(model(200), 1);
         oneStep.advance(new double[] {6}, 3600);
         for (int i = 0; i < 3600; i++) {
             manySteps.advance(new double[] {6}, 1);
@@ -61,7 +65,7 @@ class GelatinTest {
 
     @Test
     void warmingMeltsWithinMinutes() {
-        var maturing = new Maturing(model(200), 1);
+        var maturing = maturing(model(200), 1);
         maturing.advance(new double[] {4}, 24 * 3600);
         double firm = maturing.shares()[0];
         maturing.advance(new double[] {25}, 10 * 60);
@@ -72,7 +76,7 @@ class GelatinTest {
     @Test
     void colderMaturesFurtherAtEveryHour() {
         var temperatures = new double[] {2, 4, 6, 8, 10};
-        var maturing = new Maturing(model(200), temperatures.length);
+        var maturing = maturing(model(200), temperatures.length);
         for (int hour = 1; hour <= 48; hour++) {
             maturing.advance(temperatures, 3600);
             for (int i = 1; i < temperatures.length; i++) {
@@ -106,7 +110,7 @@ class GelatinTest {
     }
 
     private static double bloomTest(double bloom) {
-        var maturing = new Maturing(model(bloom), 1);
+        var maturing = maturing(model(bloom), 1);
         maturing.advance(
                 new double[] {GelatinParameters.BLOOM_TEST_CELSIUS}, GelatinParameters.BLOOM_TEST_HOURS * 3600);
         return model(bloom).rigidity(GelatinParameters.BLOOM_TEST_GRAMS_PER_LITRE, maturing.shares()[0], 1);

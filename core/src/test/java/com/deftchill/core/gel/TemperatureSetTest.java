@@ -12,7 +12,7 @@ class TemperatureSetTest {
     private static final GelatinParameters PARAMETERS = GelatinParameters.handbook();
 
     private static GelModel model(String id) {
-        return GelModel.of(PARAMETERS, LarderFiles.shipped().gel(id).orElseThrow());
+        return GelModels.of(PARAMETERS, LarderFiles.shipped().gel(id).orElseThrow());
     }
 
     @Test

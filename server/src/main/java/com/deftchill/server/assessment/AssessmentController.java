@@ -71,7 +71,7 @@ class AssessmentController {
                     + " 422 names every field that cannot be understood or has more than one meaning.")
     Assessment assess(@RequestBody WrittenFormula formula, Asked asked) {
         var outcome = computing.light(asked, (assessor, workplace) -> assessor.assess(formula, workplace));
-        return outcome.assessment().orElseThrow(() -> new NotUnderstoodException(outcome.problems()));
+        return outcome.value().orElseThrow(() -> new NotUnderstoodException(outcome.problems()));
     }
 
     @PostMapping("/swaps")
@@ -86,10 +86,7 @@ class AssessmentController {
                 asked,
                 (assessor, workplace) ->
                         new Alternatives(assessor).swaps(question.document(), component, products, workplace));
-        if (!outcome.problems().isEmpty()) {
-            throw new NotUnderstoodException(outcome.problems());
-        }
-        return outcome.swaps();
+        return outcome.value().orElseThrow(() -> new NotUnderstoodException(outcome.problems()));
     }
 
     @PostMapping("/scalings")
@@ -102,7 +99,7 @@ class AssessmentController {
                 asked,
                 (assessor, workplace) ->
                         new Alternatives(assessor).scale(question.document(), question.wish(), workplace));
-        return outcome.scaled().orElseThrow(() -> new NotUnderstoodException(outcome.problems()));
+        return outcome.value().orElseThrow(() -> new NotUnderstoodException(outcome.problems()));
     }
 
     @PostMapping("/variants")
@@ -113,10 +110,7 @@ class AssessmentController {
     List<Variant> variants(@RequestBody WrittenFormula formula, Asked asked) {
         var outcome = computing.heavy(
                 asked, (assessor, workplace) -> new Alternatives(assessor).variants(formula, workplace));
-        if (!outcome.problems().isEmpty()) {
-            throw new NotUnderstoodException(outcome.problems());
-        }
-        return outcome.variants();
+        return outcome.value().orElseThrow(() -> new NotUnderstoodException(outcome.problems()));
     }
 
     @PostMapping("/comparisons")

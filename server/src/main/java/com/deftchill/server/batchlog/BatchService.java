@@ -48,7 +48,7 @@ public class BatchService {
         var formula = formulas.get(formulaId);
         var outcome =
                 computing.light(Asked.NOBODY, (assessor, workplace) -> assessor.assess(made.document(), workplace));
-        var assessment = outcome.assessment().orElseThrow(() -> new NotUnderstoodException(outcome.problems()));
+        var assessment = outcome.value().orElseThrow(() -> new NotUnderstoodException(outcome.problems()));
         return batches.saveAndFlush(new BatchEntity(
                 formula.getId(), made, StoredPrediction.of(assessment.prediction()), made.document(), clock.instant()));
     }

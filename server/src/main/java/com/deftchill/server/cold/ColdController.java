@@ -79,7 +79,7 @@ class ColdController {
                             + " time, the body on its plate. Stores nothing.")
     ColdAnswer chill(@RequestBody WrittenFormula formula, Asked asked) {
         var outcome = computing.light(asked, (assessor, workplace) -> new Chilling(assessor).chill(formula, workplace));
-        return outcome.answer().orElseThrow(() -> new NotUnderstoodException(outcome.problems()));
+        return outcome.value().orElseThrow(() -> new NotUnderstoodException(outcome.problems()));
     }
 
     @PostMapping("/uncertainty")
@@ -87,7 +87,7 @@ class ColdController {
     Uncertainty uncertainty(@RequestBody WrittenFormula formula, Asked asked) {
         var outcome =
                 computing.heavy(asked, (assessor, workplace) -> new Chilling(assessor).uncertainty(formula, workplace));
-        return outcome.uncertainty().orElseThrow(() -> new NotUnderstoodException(outcome.problems()));
+        return outcome.value().orElseThrow(() -> new NotUnderstoodException(outcome.problems()));
     }
 
     @PostMapping("/ways")
@@ -95,10 +95,7 @@ class ColdController {
     List<Way> ways(@RequestBody WrittenFormula formula, Asked asked) {
         var outcome =
                 computing.heavy(asked, (assessor, workplace) -> new Alternatives(assessor).ways(formula, workplace));
-        if (!outcome.problems().isEmpty()) {
-            throw new NotUnderstoodException(outcome.problems());
-        }
-        return outcome.ways();
+        return outcome.value().orElseThrow(() -> new NotUnderstoodException(outcome.problems()));
     }
 
     @PostMapping("/what-if")

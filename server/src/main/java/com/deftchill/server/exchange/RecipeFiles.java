@@ -49,7 +49,7 @@ class RecipeFiles {
     ObjectNode export(UUID id) {
         var document = formulas.get(id).getDocument();
         return computing.light(Asked.NOBODY, (assessor, workplace) -> {
-            var assessment = assessor.assess(document, workplace).assessment();
+            var assessment = assessor.assess(document, workplace).value();
             return recipe(document, assessment, workplace.larder());
         });
     }

@@ -1,2 +1,2 @@
 /** The demo data: a made-up kitchen. */
-package com.deftchill.server.kitchen;
+package com.deftchill.server.demo;

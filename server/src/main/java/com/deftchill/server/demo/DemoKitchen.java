@@ -1,4 +1,4 @@
-package com.deftchill.server.kitchen;
+package com.deftchill.server.demo;
 
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.kitchen.WrittenKitchen;
