@@ -48,6 +48,12 @@ class AccessibilityTest {
             bench.page().keyboard().press("Escape");
             assertThat(bench.dialog()).isHidden();
 
+            bench.menu("Find a formula");
+            assertThat(bench.dialog()).containsText("the latest changed first");
+            check(bench, "a formula found");
+            bench.page().keyboard().press("Escape");
+            assertThat(bench.dialog()).isHidden();
+
             bench.open("Coconut and sea buckthorn set cream");
             assertThat(bench.line()).containsText("Too soft");
             check(bench, "the wrong sample");
