@@ -1,6 +1,5 @@
 package com.deftchill.core.batch;
 
-import com.deftchill.core.amount.Amount;
 import com.deftchill.core.amount.Subject;
 import com.deftchill.core.amount.Typed;
 import com.deftchill.core.composition.Constituent;
@@ -18,7 +17,6 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -29,8 +27,8 @@ final class ComponentReader {
     static final double SQUEEZED_KEEPS = 5;
 
     private static final String PART = "@";
-    private static final double LEAST_G = 0.01;
-    private static final double MOST_G = 100_000;
+    static final double LEAST_G = 0.01;
+    static final double MOST_G = 100_000;
     private static final double MOST_GEL_G = 10_000;
     private static final double LEAST_POUR_C = 0;
     private static final double MOST_POUR_C = 100;
@@ -41,18 +39,6 @@ final class ComponentReader {
     private static final int MOST_STEPS = 60;
     private static final int MOST_NESTED = 6;
     private static final double ROOM_C = 20;
-    private static final Map<String, Double> SHARES = Map.ofEntries(
-            Map.entry("all", 1.0),
-            Map.entry("the rest", 1.0),
-            Map.entry("rest", 1.0),
-            Map.entry("half", 0.5),
-            Map.entry("1/2", 0.5),
-            Map.entry("½", 0.5),
-            Map.entry("a third", 1 / 3.0),
-            Map.entry("1/3", 1 / 3.0),
-            Map.entry("a quarter", 0.25),
-            Map.entry("1/4", 0.25),
-            Map.entry("¼", 0.25));
 
     private final FieldReader fields;
     private final WorkReader work;
@@ -254,40 +240,14 @@ final class ComponentReader {
             return Optional.empty();
         }
         var mix = component.mix();
-        boolean asShare = isShare(line.amount());
-        double used = asShare
-                ? shareOf(at, line, component)
-                : amountOf(at, line, component, mix).grams() / mix.massG();
-        if (Double.isNaN(used)) {
+        var taken = Taken.read(fields, at + "/amount", component, mix, line.amount());
+        if (taken.isEmpty()) {
             return Optional.empty();
         }
+        double used = taken.get().share();
         var part = new Mix.Part(AsIngredient.of(component, mix), used * mix.massG());
-        var made = new Component.Made(component, used, mix, asShare);
+        var made = new Component.Made(component, used, mix, taken.get().asShare());
         return Optional.of(new Component.Line(line.id(), part, share, "", Optional.of(made)));
-    }
-
-    /** Whether how much of a component is taken is written as a share of it. */
-    private static boolean isShare(String amount) {
-        var text = amount.strip().toLowerCase(Locale.ROOT);
-        return SHARES.containsKey(text) || text.endsWith("%");
-    }
-
-    private double shareOf(String at, WrittenFormula.Line line, Component component) {
-        var share = SHARES.get(line.amount().strip().toLowerCase(Locale.ROOT));
-        return share != null
-                ? share
-                : fields.field(
-                        "share-unreadable",
-                        at + "/amount",
-                        component.name(),
-                        line.amount(),
-                        Double.NaN,
-                        text -> Typed.share(text, 0.01, 100));
-    }
-
-    private Amount amountOf(String at, WrittenFormula.Line line, Component component, Mix mix) {
-        var subject = Subject.of(component.name(), mix.gramsPerMl(), true, Map.of());
-        return fields.amount(at + "/amount", component.name(), line.amount(), subject, LEAST_G, MOST_G);
     }
 
     private Component.Gel gel(String at, WrittenFormula.Gel from, Kind kind) {
