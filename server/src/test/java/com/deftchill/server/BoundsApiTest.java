@@ -53,6 +53,11 @@ class BoundsApiTest {
         return document;
     }
 
+    /** Asks in a thread of its own: these questions wait for each other. */
+    private static CompletableFuture<Api.Answer> asking(Supplier<Api.Answer> question) {
+        return CompletableFuture.supplyAsync(question, task -> new Thread(task).start());
+    }
+
     private static String about(ObjectNode document) {
         return JSON.createObjectNode().set("document", document).toString();
     }
@@ -138,10 +143,8 @@ class BoundsApiTest {
     @Test
     void aNewerQuestionOfThePageEndsTheOlderOne() {
         var worst = tower(30, 20, 14).toString();
-        var older = CompletableFuture.supplyAsync(
-                () -> api.asking("page-a.variants.1").post("/api/variants", worst));
-        var other =
-                CompletableFuture.supplyAsync(() -> api.asking("page-b.chill.1").post("/api/chills", worst));
+        var older = asking(() -> api.asking("page-a.variants.1").post("/api/variants", worst));
+        var other = asking(() -> api.asking("page-b.chill.1").post("/api/chills", worst));
         var pear = Api.demo("pear-bay").toString();
         while (!older.isDone()) {
             assertThat(api.asking("page-a.variants.2")
@@ -171,7 +174,7 @@ class BoundsApiTest {
         var heavy = new ArrayList<CompletableFuture<Api.Answer>>();
         for (int i = 0; i < 8; i++) {
             var page = "crowd-" + i + ".what-if.1";
-            heavy.add(CompletableFuture.supplyAsync(() -> api.asking(page).post("/api/chills/what-if", worst)));
+            heavy.add(asking(() -> api.asking(page).post("/api/chills/what-if", worst)));
         }
         var pear = Api.demo("pear-bay").toString();
         var light = new ArrayList<Double>();
