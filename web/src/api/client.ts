@@ -34,7 +34,7 @@ export type Comparison = Schemas['Comparison']
 export type PastedLine = Schemas['PastedLine']
 export type SumDescription = Schemas['Description']
 export type SumAnswer = Schemas['SumAnswer']
-export type Chill = Schemas['ColdAnswer']
+export type Chill = Schemas['ColdAnswer'] & Omit<Schemas['ColdView'], 'answer'>
 export type ChillField = Schemas['Field']
 export type Stay = Formula['cooler']['places'][number]
 export type Table = Schemas['Table']
@@ -116,8 +116,10 @@ export const api = {
   larder: () => answer(client.GET('/api/larder')),
   assess: (formula: Formula, signal?: AbortSignal) =>
     answer(client.POST('/api/assessments', { body: formula, signal, headers: newest('assess') })),
-  chill: (formula: Formula, signal?: AbortSignal) =>
-    answer(client.POST('/api/chills', { body: formula, signal, headers: newest('chill') })),
+  chill: (formula: Formula, signal?: AbortSignal): Promise<Chill> =>
+    answer(client.POST('/api/chills', { body: formula, signal, headers: newest('chill') })).then(
+      ({ answer: told, ...film }) => ({ ...told, ...film }),
+    ),
   uncertainty: (formula: Formula, signal?: AbortSignal) =>
     answer(client.POST('/api/chills/uncertainty', { body: formula, signal, headers: newest('uncertainty') })),
   ways: (formula: Formula) =>

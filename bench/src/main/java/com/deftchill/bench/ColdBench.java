@@ -4,8 +4,8 @@ import com.deftchill.core.alternative.Alternatives;
 import com.deftchill.core.alternative.WhatIf;
 import com.deftchill.core.assess.Assessor;
 import com.deftchill.core.chill.ChillOptions;
+import com.deftchill.core.cold.Chilled;
 import com.deftchill.core.cold.Chilling;
-import com.deftchill.core.cold.ColdAnswer;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.formula.WrittenFormula.Component;
 import com.deftchill.core.formula.WrittenFormula.Cooling;
@@ -54,7 +54,7 @@ public class ColdBench {
             new Workplace(LarderFiles.shipped(), KitchenReader.standard(), GelatinParameters.handbook());
 
     @Benchmark
-    public Answer<ColdAnswer> chill() {
+    public Answer<Chilled> chill() {
         return new Chilling(assessor).chill(dessert("3 g"), workplace);
     }
 

@@ -13,6 +13,8 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import com.tngtech.archunit.library.dependencies.SliceAssignment;
+import com.tngtech.archunit.library.dependencies.SliceIdentifier;
 import java.util.List;
 
 @AnalyzeClasses(packages = "com.deftchill.core", importOptions = ImportOption.DoNotIncludeTests.class)
@@ -88,9 +90,33 @@ class ArchitectureTest {
         assertThat(core.stream()
                         .map(JavaClass::getPackageName)
                         .filter(name -> name.startsWith(ROOT))
+                        .map(name -> ROOT + name.substring(ROOT.length()).split("\\.")[0])
                         .distinct())
                 .containsExactlyInAnyOrderElementsOf(placed);
     }
+
+    /** A type and what is declared inside it count as one. */
+    private static final SliceAssignment TYPES = new SliceAssignment() {
+        @Override
+        public SliceIdentifier getIdentifierOf(JavaClass type) {
+            var outer = type;
+            while (outer.getEnclosingClass().isPresent()) {
+                outer = outer.getEnclosingClass().get();
+            }
+            return outer.getPackageName().startsWith("com.deftchill.core")
+                    ? SliceIdentifier.of(outer.getName())
+                    : SliceIdentifier.ignore();
+        }
+
+        @Override
+        public String getDescription() {
+            return "types with what they enclose";
+        }
+    };
+
+    @ArchTest
+    static final ArchRule noCirclesInsideAPackage =
+            slices().assignedFrom(TYPES).should().beFreeOfCycles();
 
     private static String all(String name) {
         return ROOT + name + "..";

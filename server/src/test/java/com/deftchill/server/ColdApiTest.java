@@ -56,26 +56,26 @@ class ColdApiTest {
         int frames = c.at("/field/minutes").size();
         // Base 64: four letters for three bytes.
         assertThat(c.at("/field/celsius").asString().length()).isEqualTo((cells * frames + 2) / 3 * 4);
-        assertThat(c.at("/summary").size()).isGreaterThan(3);
-        assertThat(c.at("/milestones").size()).isPositive();
+        assertThat(c.at("/answer/summary").size()).isGreaterThan(3);
+        assertThat(c.at("/answer/milestones").size()).isPositive();
         assertThat(answer.text()).doesNotContain("NaN").doesNotContain("Infinity");
     }
 
     @Test
     void aFrozenDomeSaysWhenItComesOffAndWhenItIsThawed() {
         var c = api.post("/api/chills", Api.demo("frozen-pear-dome").toString()).json();
-        var codes = c.at("/milestones").findValuesAsString("code");
+        var codes = c.at("/answer/milestones").findValuesAsString("code");
         assertThat(codes).contains("frozen", "thawed");
-        assertThat(c.at("/stays").size()).isEqualTo(2);
-        assertThat(c.at("/table/onPlate").asBoolean()).isTrue();
+        assertThat(c.at("/answer/stays").size()).isEqualTo(2);
+        assertThat(c.at("/answer/table/onPlate").asBoolean()).isTrue();
     }
 
     @Test
     void aSlantedGlassHasItsTilt() {
         var c = api.post("/api/chills", Api.demo("slanted-tea-glasses").toString())
                 .json();
-        assertThat(c.at("/slant/tiltDegrees").asDouble()).isBetween(20.0, 60.0);
-        assertThat(c.at("/slant/highMm").asDouble()).isEqualTo(65);
+        assertThat(c.at("/answer/slant/tiltDegrees").asDouble()).isBetween(20.0, 60.0);
+        assertThat(c.at("/answer/slant/highMm").asDouble()).isEqualTo(65);
     }
 
     @Test

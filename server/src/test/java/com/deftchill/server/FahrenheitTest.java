@@ -6,6 +6,7 @@ import com.deftchill.core.alternative.Alternatives;
 import com.deftchill.core.amount.TemperatureScale;
 import com.deftchill.core.assess.Assessor;
 import com.deftchill.core.chill.ChillOptions;
+import com.deftchill.core.cold.Chilled;
 import com.deftchill.core.cold.Chilling;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.gel.GelatinParameters;
@@ -86,7 +87,8 @@ class FahrenheitTest {
         var assessed = COARSE.assess(formula, WORKPLACE);
         assertThat(assessed.problems()).isEmpty();
         assertThat(told(assessed.value().orElseThrow())).isEmpty();
-        assertThat(told(new Chilling(COARSE).chill(formula, WORKPLACE))).isEmpty();
+        assertThat(told(new Chilling(COARSE).chill(formula, WORKPLACE).map(Chilled::answer)))
+                .isEmpty();
         assertThat(told(new Alternatives(COARSE).variants(formula, WORKPLACE))).isEmpty();
         assertThat(told(new Alternatives(COARSE).ways(formula, WORKPLACE))).isEmpty();
         assertThat(told(new Chilling(COARSE).uncertainty(formula, WORKPLACE))).isEmpty();

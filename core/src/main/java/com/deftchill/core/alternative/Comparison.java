@@ -28,9 +28,6 @@ public record Comparison(List<Row> changes, List<Row> figures, String before, St
      */
     public record Row(String key, String name, String before, String after, boolean differs) {}
 
-    /** A figure or field of one side. */
-    record Entry(String key, String name, String text) {}
-
     static Comparison of(Assessor assessor, WrittenFormula first, WrittenFormula second, Workplace workplace) {
         var before = assessor.assess(first, workplace);
         var after = assessor.assess(second, workplace);

@@ -1,6 +1,5 @@
 package com.deftchill.core.alternative;
 
-import com.deftchill.core.alternative.Comparison.Entry;
 import com.deftchill.core.amount.Typed;
 import com.deftchill.core.assess.Assessment;
 import com.deftchill.core.assess.ComponentAnswer;

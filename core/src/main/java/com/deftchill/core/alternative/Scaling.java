@@ -114,7 +114,7 @@ final class Scaling {
                 evidence(mould, count, each, factors)));
     }
 
-    private List<Comparison.Entry> figures(Dessert dessert) {
+    private List<Entry> figures(Dessert dessert) {
         return Figures.of(assessor.assessment(dessert, workplace));
     }
 

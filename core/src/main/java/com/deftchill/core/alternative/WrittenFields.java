@@ -1,6 +1,5 @@
 package com.deftchill.core.alternative;
 
-import com.deftchill.core.alternative.Comparison.Entry;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.formula.WrittenFormula.Component;
 import com.deftchill.core.kitchen.Workplace;

@@ -12,7 +12,7 @@ import com.deftchill.core.dessert.Portrait;
 import com.deftchill.core.dessert.Study;
 import com.deftchill.core.dose.DoseStrip;
 import com.deftchill.core.gel.Firmness;
-import com.deftchill.core.judge.ServingVerdicts;
+import com.deftchill.core.judge.serving.ServingVerdicts;
 import com.deftchill.core.larder.GelProduct.Form;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Evidence;

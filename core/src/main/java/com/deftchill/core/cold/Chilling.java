@@ -19,7 +19,7 @@ public final class Chilling {
     }
 
     /** The whole chill of a formula, with the field over time and what happens at the table. */
-    public Answer<ColdAnswer> chill(WrittenFormula formula, Workplace workplace) {
+    public Answer<Chilled> chill(WrittenFormula formula, Workplace workplace) {
         var settings = assessor.settings(workplace).recording();
         return assessor.study(formula, workplace, settings).flatMap(dessert -> {
             if (dessert.studies().isEmpty()) {
@@ -31,7 +31,7 @@ public final class Chilling {
                         "nothing in it is poured: there is no chill to follow")));
             }
             var judged = assessor.judge(dessert, new Flags(dessert, workplace.larder()));
-            return Answer.of(ColdWriter.of(dessert, judged.all(), judged.ofChill()));
+            return Answer.of(new Chilled(dessert, ColdWriter.of(dessert, judged.all(), judged.ofChill())));
         });
     }
 

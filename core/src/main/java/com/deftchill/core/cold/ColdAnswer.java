@@ -15,7 +15,6 @@ import java.util.Optional;
  * @param line the answer in a sentence or two, bad news first
  * @param summary the whole in plain words, to be read out
  * @param pouredAt clock time of the first pour
- * @param axisMinutes until here the most happens
  * @param lastMinutes until here it is followed
  * @param bowls what cools in its bowl before it is filled
  * @param stays where it stands when
@@ -23,7 +22,6 @@ import java.util.Optional;
  * @param gates when a layer goes on the one below
  * @param limits of the kitchen's cooling rules
  * @param courses firmness and temperature of each layer over time
- * @param field temperature and firmness of every cell over time
  * @param section the dessert in its mould, to scale
  * @param slant the first layer in a tilted glass; absent when it lies level
  * @param table what happens once it is served; absent when it never is, or is ice
@@ -33,7 +31,6 @@ public record ColdAnswer(
         List<Sentence> line,
         List<String> summary,
         String pouredAt,
-        double axisMinutes,
         double lastMinutes,
         List<BowlView> bowls,
         List<StayView> stays,
@@ -41,7 +38,6 @@ public record ColdAnswer(
         List<GateView> gates,
         List<Limit> limits,
         List<LayerCourse> courses,
-        Field field,
         Section section,
         Optional<SlantView> slant,
         Optional<Table> table,
@@ -129,34 +125,6 @@ public record ColdAnswer(
             double[] warmestC,
             double targetFrom,
             double targetTo) {}
-
-    /**
-     * The field over time, by rows from the bottom up and, in each, columns from the axis outward.
-     *
-     * @param rEdgesMm edges of the columns, mm; one more than columns
-     * @param zEdgesMm edges of the rows, mm
-     * @param rowCells cells of each row that lie in the dessert
-     * @param minutes of each frame
-     * @param filledRows in each frame
-     * @param airC around it in each frame, °C
-     * @param lowC of each frame, °C: byte 0
-     * @param highC of each frame, °C: byte 255
-     * @param celsius frame by frame, a byte for each cell, in base 64
-     * @param firmness the same: 0 liquid, else 50 times log10 of Pa up to 250; 255 for what does not set
-     */
-    public record Field(
-            int columns,
-            int rows,
-            double[] rEdgesMm,
-            double[] zEdgesMm,
-            int[] rowCells,
-            double[] minutes,
-            int[] filledRows,
-            double[] airC,
-            double[] lowC,
-            double[] highC,
-            String celsius,
-            String firmness) {}
 
     /** The first layer in a tilted glass. */
     public record SlantView(double tiltDegrees, double highMm, double lowMm, double propMm) {}

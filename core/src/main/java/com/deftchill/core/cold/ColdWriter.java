@@ -13,9 +13,8 @@ import com.deftchill.core.cold.ColdAnswer.StayView;
 import com.deftchill.core.dessert.Dessert;
 import com.deftchill.core.dessert.Study;
 import com.deftchill.core.gel.Firmness;
-import com.deftchill.core.judge.LayerVerdicts;
-import com.deftchill.core.judge.SlantVerdict;
-import com.deftchill.core.timing.Milestone;
+import com.deftchill.core.judge.layers.LayerVerdicts;
+import com.deftchill.core.judge.layers.SlantVerdict;
 import com.deftchill.core.timing.Milestones;
 import com.deftchill.core.verdict.Verdict;
 import java.util.ArrayList;
@@ -26,8 +25,6 @@ import java.util.Optional;
 
 /** The chill of a dessert as the Cold shows it. */
 final class ColdWriter {
-    private static final double LEAST_AXIS_MIN = 240;
-    private static final double MARGIN = 1.12;
     /** A mix that is warmer than its pour by less needs no cooling, K. */
     private static final double NOTICED_K = 1;
 
@@ -43,14 +40,12 @@ final class ColdWriter {
         var limits = limits(dessert);
         var recorder = dessert.build().recorder().orElseThrow();
         double last = recorder.moments().get(recorder.moments().size() - 1).seconds() / 60;
-        double axis = axis(dessert, milestones, gates, limits, last);
         var table = TableWriter.of(dessert);
         var bowls = bowls(dessert);
         return new ColdAnswer(
                 LineWriter.of(dessert, verdicts),
                 Summary.of(dessert, milestones, bowls, cold, gates, table),
                 dessert.clock(0),
-                axis,
                 last,
                 bowls,
                 stays(dessert),
@@ -58,7 +53,6 @@ final class ColdWriter {
                 gates,
                 limits,
                 dessert.studies().stream().map(study -> course(dessert, study)).toList(),
-                FieldWriter.of(recorder, 60 * axis),
                 Sections.of(dessert),
                 SlantVerdict.slant(dessert)
                         .map(s -> new SlantView(
@@ -68,31 +62,6 @@ final class ColdWriter {
                                 s.propMm(2 * recorder.vessel().profile().halfWidthMm(0)))),
                 table,
                 cold);
-    }
-
-    /** Until a little after the last moment that is waited for, at its best left out. */
-    private static double axis(
-            Dessert dessert, List<Milestone> milestones, List<GateView> gates, List<Limit> limits, double last) {
-        var table = dessert.batch().timetable();
-        double end = LEAST_AXIS_MIN;
-        for (var milestone : milestones) {
-            end = Math.max(
-                    end,
-                    milestone.code().equals("best")
-                            ? 0
-                            : MARGIN * milestone.minutes().orElse(0.0));
-        }
-        for (var gate : gates) {
-            end = Math.max(end, MARGIN * gate.bondsUntilMinutes().orElse(0.0));
-        }
-        for (var limit : limits) {
-            end = Math.max(end, MARGIN * limit.byMinutes());
-        }
-        int stays = table.stays().size();
-        if (stays > 1 && !table.ends()) {
-            end = Math.max(end, table.startSeconds(stays - 1) / 60 + 60);
-        }
-        return Math.min(last, table.ends() ? Math.max(table.endSeconds() / 60, end) : end);
     }
 
     /** Of what is poured warmer or cooler than it was made; what is folded meets its foam instead. */

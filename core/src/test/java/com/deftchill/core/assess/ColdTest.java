@@ -12,12 +12,15 @@ import static com.deftchill.core.Formulas.stay;
 import static com.deftchill.core.Formulas.withServed;
 import static com.deftchill.core.Kitchens.ASSESSOR;
 import static com.deftchill.core.Kitchens.STANDARD;
+import static java.util.Comparator.comparingDouble;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import com.deftchill.core.Pointers;
 import com.deftchill.core.alternative.Alternatives;
 import com.deftchill.core.alternative.Way;
+import com.deftchill.core.build.FieldRecorder;
+import com.deftchill.core.cold.Chilled;
 import com.deftchill.core.cold.Chilling;
 import com.deftchill.core.cold.ColdAnswer;
 import com.deftchill.core.formula.WrittenFormula;
@@ -26,7 +29,6 @@ import com.deftchill.core.formula.WrittenFormula.Stay;
 import com.deftchill.core.verdict.Fix.Change;
 import java.time.LocalTime;
 import java.util.ArrayList;
-import java.util.Base64;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -37,6 +39,10 @@ import org.junit.jupiter.api.Test;
 /** What the Cold is told: the field, the gates, the table, the corners, the ways. */
 class ColdTest {
     private static ColdAnswer chill(WrittenFormula formula) {
+        return chilled(formula).answer();
+    }
+
+    private static Chilled chilled(WrittenFormula formula) {
         var outcome = new Chilling(ASSESSOR).chill(formula, STANDARD);
         return outcome.value()
                 .orElseThrow(() -> new AssertionError(outcome.problems().toString()));
@@ -48,45 +54,32 @@ class ColdTest {
 
     @Test
     void theFieldBeginsAsPouredAndEndsAsTheAir() {
-        var field = chill(pear()).field();
-        int cells = field.columns() * field.rows();
-        var celsius = Base64.getDecoder().decode(field.celsius());
-        var firmness = Base64.getDecoder().decode(field.firmness());
-        int frames = field.minutes().length;
-        assertThat(celsius).hasSize(frames * cells);
-        assertThat(firmness).hasSize(frames * cells);
-        assertThat(field.minutes()[0]).isZero();
-        assertThat(field.minutes()).isSorted();
-        assertThat(field.lowC()[0]).isCloseTo(32, within(0.2));
-        assertThat(field.highC()[frames - 1]).isCloseTo(4, within(0.5));
+        var film = chilled(pear()).film();
+        var grid = film.grid();
+        var moments = film.moments();
+        var first = moments.get(0);
+        var last = moments.get(moments.size() - 1);
+        assertThat(first.seconds()).isZero();
+        assertThat(moments).isSortedAccordingTo(comparingDouble(FieldRecorder.Moment::seconds));
         // Liquid at first, set at the end, wherever there is dessert.
-        for (int row = 0; row < field.rows(); row++) {
-            for (int column = 0; column < field.rowCells()[row]; column++) {
-                int cell = row * field.columns() + column;
-                assertThat(firmness[cell]).isZero();
-                assertThat(pascal(firmness[(frames - 1) * cells + cell])).isGreaterThan(20);
+        for (int row = 0; row < grid.rows(); row++) {
+            for (int column = 0; column < grid.rowCells(row); column++) {
+                int cell = grid.cell(column, row);
+                assertThat(first.celsius()[cell]).isCloseTo(32, within(0.2f));
+                assertThat(last.celsius()[cell]).isCloseTo(4, within(0.5f));
+                assertThat(first.pascal()[cell]).isLessThan(1);
+                assertThat(last.pascal()[cell]).isGreaterThan(20);
             }
-        }
-    }
-
-    private static double pascal(byte b) {
-        return Math.pow(10, (b & 255) / 50.0);
-    }
-
-    @Test
-    void theFieldStaysWithinItsRoomWhateverTheDessert() {
-        for (var formula :
-                List.of(pear(), layered(), in(layered(), stay("freezer-still", "12 h"), stay("", "3 days")))) {
-            var field = chill(formula).field();
-            assertThat(field.celsius().length() + field.firmness().length()).isLessThan(130_000);
-            assertThat(field.minutes().length).isGreaterThan(30);
         }
     }
 
     @Test
     void layersFillTheFieldOneAfterTheOther() {
-        var found = chill(layered());
-        var rows = found.field().filledRows();
+        var chilled = chilled(layered());
+        var found = chilled.answer();
+        var rows = chilled.film().moments().stream()
+                .mapToInt(FieldRecorder.Moment::rows)
+                .toArray();
         for (int i = 1; i < rows.length; i++) {
             assertThat(rows[i]).isGreaterThanOrEqualTo(rows[i - 1]);
         }
@@ -99,15 +92,19 @@ class ColdTest {
 
     @Test
     void aCellIsTheLayersOwnCourse() {
-        var found = chill(pear());
-        var course = found.courses().get(0);
-        var field = found.field();
-        int frame = field.minutes().length / 2;
+        var chilled = chilled(pear());
+        var course = chilled.answer().courses().get(0);
+        var film = chilled.film();
+        var moment = film.moments().get(film.moments().size() / 2);
         int at = 0;
-        while (course.minutes()[at] < field.minutes()[frame] - 1e-9) {
+        while (course.minutes()[at] < moment.seconds() / 60 - 1e-9) {
             at++;
         }
-        assertThat(field.highC()[frame]).isCloseTo(course.warmestC()[at], within(1e-4));
+        float warmest = Float.NEGATIVE_INFINITY;
+        for (float celsius : moment.celsius()) {
+            warmest = Math.max(warmest, celsius);
+        }
+        assertThat((double) warmest).isCloseTo(course.warmestC()[at], within(1e-4));
     }
 
     @Test
@@ -322,9 +319,11 @@ class ColdTest {
                                 assertThat(p.code()).isIn("fill-too-low", "boiled-away-too-much", "nothing-poured"));
                 return;
             }
-            var answer = outcome.value().get();
+            var answer = outcome.value().get().answer();
             assertThat(answer.toString()).as("seed %d", seed).doesNotContain("NaN");
-            assertThat(answer.field().airC()).as("seed %d", seed).doesNotContain(Double.NaN);
+            assertThat(outcome.value().get().film().moments())
+                    .as("seed %d", seed)
+                    .noneMatch(moment -> Double.isNaN(moment.airC()));
             assertThat(answer.lastMinutes()).as("seed %d", seed).isGreaterThan(0);
             answer.courses().forEach(course -> {
                 assertThat(course.warmestC()).as("seed %d", seed).doesNotContain(Double.NaN);

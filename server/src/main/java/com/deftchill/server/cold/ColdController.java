@@ -6,7 +6,6 @@ import com.deftchill.core.alternative.WhatIf;
 import com.deftchill.core.amount.Typed;
 import com.deftchill.core.amount.UnreadableException;
 import com.deftchill.core.cold.Chilling;
-import com.deftchill.core.cold.ColdAnswer;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.timing.Uncertainty;
 import com.deftchill.core.verdict.Fix;
@@ -77,9 +76,9 @@ class ColdController {
             description =
                     "From the first pour through all its places to the table: milestones, gates, limits, the field over"
                             + " time, the body on its plate. Stores nothing.")
-    ColdAnswer chill(@RequestBody WrittenFormula formula, Asked asked) {
+    ColdView chill(@RequestBody WrittenFormula formula, Asked asked) {
         var outcome = computing.light(asked, (assessor, workplace) -> new Chilling(assessor).chill(formula, workplace));
-        return outcome.value().orElseThrow(() -> new NotUnderstoodException(outcome.problems()));
+        return outcome.value().map(ColdView::of).orElseThrow(() -> new NotUnderstoodException(outcome.problems()));
     }
 
     @PostMapping("/uncertainty")

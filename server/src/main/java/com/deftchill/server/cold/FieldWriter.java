@@ -1,7 +1,7 @@
-package com.deftchill.core.cold;
+package com.deftchill.server.cold;
 
 import com.deftchill.core.build.FieldRecorder;
-import com.deftchill.core.cold.ColdAnswer.Field;
+import com.deftchill.server.cold.ColdView.Field;
 import java.util.ArrayList;
 import java.util.Base64;
 import java.util.List;

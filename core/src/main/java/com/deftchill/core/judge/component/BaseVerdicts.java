@@ -1,4 +1,4 @@
-package com.deftchill.core.judge;
+package com.deftchill.core.judge.component;
 
 import com.deftchill.core.amount.Typed;
 import com.deftchill.core.batch.Component;

@@ -1,4 +1,4 @@
-package com.deftchill.core.judge;
+package com.deftchill.core.judge.chill;
 
 import com.deftchill.core.amount.Typed;
 import com.deftchill.core.dessert.Dessert;

@@ -1,4 +1,4 @@
-package com.deftchill.core.judge;
+package com.deftchill.core.judge.component;
 
 import com.deftchill.core.batch.Component;
 import com.deftchill.core.dessert.Study;
