@@ -82,6 +82,6 @@ public record Batch(
     /** Mass of a component that goes into each mould by itself, g; 0 when others use it up. */
     public double perMouldG(Component component) {
         double left = component.layer() ? Math.max(0, 1 - usedElsewhere(component)) : 0;
-        return left * component.mix().massG() * (1 - loss) / count;
+        return left * Mixing.of(component).massG() * (1 - loss) / count;
     }
 }

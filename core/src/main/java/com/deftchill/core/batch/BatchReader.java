@@ -144,7 +144,8 @@ public final class BatchReader {
                         components.get(i).name(),
                         Typed.write(100 * used, 0) + " % used",
                         "is used for more than is made of it: make "
-                                + Typed.write(used * components.get(i).mix().massG(), 0) + " g or take less of it");
+                                + Typed.write(
+                                        used * Mixing.of(components.get(i)).massG(), 0) + " g or take less of it");
             }
         }
     }

@@ -1,9 +1,6 @@
 package com.deftchill.core.batch;
 
-import com.deftchill.core.composition.Constituent;
 import com.deftchill.core.cook.Caramel;
-import com.deftchill.core.cook.CrumbBase;
-import com.deftchill.core.fat.FatNetwork;
 import com.deftchill.core.foam.FoldSchool;
 import com.deftchill.core.foam.Whip;
 import com.deftchill.core.formula.WrittenFormula.OwnStep;
@@ -44,8 +41,6 @@ public record Component(
         List<OwnStep> ownSteps,
         double pourC) {
 
-    /** Fat of what is spread or beaten rather than poured keeps its structure unless it is melted; milk fat, g/g. */
-    private static final double STRUCTURED_MILK_FAT = 0.25;
     /** Liquid that a gram of steeped zest, leaves or pods keeps back when strained and pressed, g/g [E]. */
     private static final double INFUSED_KEEPS = 1.5;
 
@@ -190,12 +185,6 @@ public record Component(
         return Mix.of(parts(), gel.grams(), gel.waterG()).withGelatin(gel.grams() + nestedGelG(lines));
     }
 
-    /** What the parts make together, with the water that boils away gone and the air that is folded in. */
-    public Mix mix() {
-        var dense = raw().dried(lostG());
-        return dense.withAir(new Foaming(this).airMl(), emptyMl(dense));
-    }
-
     /** Base of a folded component: what is not whipped, with the gelling agent; all of it where all is whipped. */
     public Mix base() {
         var still = lines.stream()
@@ -232,62 +221,11 @@ public record Component(
                 .sum();
     }
 
-    /** Air in pores of what is crumbled, baked or loose, which no mix of its parts would have, ml. */
-    private double emptyMl(Mix dense) {
-        double denseMl = dense.volumeMl();
-        return switch (kind) {
-            case CRUMB -> Math.max(0, dense.massG() / CrumbBase.PACKED_G_PER_ML - denseMl);
-            case SOAKED, SHELL, PIECES, GARNISH ->
-                Math.max(0, lines.stream().mapToDouble(Component::looseMl).sum() - denseMl);
-            default -> 0;
-        };
-    }
-
-    /** Volume that a piece takes up: by its bulk density; a liquid that it is dipped into goes into its pores. */
-    private static double looseMl(Line line) {
-        if (line.share() == Share.SOAK) {
-            return 0;
-        }
-        double bulk = line.part().ingredient().spooned().bulk();
-        return bulk > 0
-                ? line.grams() / bulk
-                : 1000 * line.grams() / line.part().ingredient().composition().density(20);
-    }
-
     private static double nestedGelG(List<Line> lines) {
         return lines.stream()
                 .flatMap(line -> line.made().stream())
                 .mapToDouble(made -> made.share() * made.mix().gelatinG())
                 .sum();
-    }
-
-    /** Network of its solid fat; none in what is merely poured. */
-    public FatNetwork network() {
-        var whole = mix();
-        return kind.fatSets()
-                ? new FatNetwork(
-                        structuredMilkFatG() / whole.massG(),
-                        whole.composition().share(Constituent.COCOA_BUTTER))
-                : new FatNetwork(0, 0);
-    }
-
-    /** Milk fat that builds a network: of whipped cream, of soft cheese and butter that were not melted, g. */
-    private double structuredMilkFatG() {
-        return lines.stream().mapToDouble(Component::structuredMilkFatG).sum();
-    }
-
-    private static double structuredMilkFatG(Line line) {
-        if (line.made().isPresent()) {
-            var made = line.made().get();
-            boolean keeps = line.whipped() || made.of().kind().fatSets();
-            return keeps
-                    ? made.share() * (made.of().kind().fatSets() ? made.of().structuredMilkFatG() : 0)
-                    : 0;
-        }
-        double fat = line.part().ingredient().composition().share(Constituent.MILK_FAT);
-        boolean spread =
-                fat >= STRUCTURED_MILK_FAT && !Foaming.isCream(line.part().ingredient());
-        return line.whipped() || (spread && line.cold()) ? fat * line.grams() : 0;
     }
 
     /** What strengthens or weakens the gel in a mix of this component. */

@@ -239,7 +239,7 @@ final class ComponentReader {
         if (component == null || share == null) {
             return Optional.empty();
         }
-        var mix = component.mix();
+        var mix = Mixing.of(component);
         var taken = Taken.read(fields, at + "/amount", component, mix, line.amount());
         if (taken.isEmpty()) {
             return Optional.empty();

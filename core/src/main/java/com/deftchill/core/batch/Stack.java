@@ -56,7 +56,7 @@ public record Stack(List<Bed> beds, double fillMm, double fillMl, double overMl)
         double overMl = 0;
         for (var component : batch.components()) {
             double grams = batch.perMouldG(component);
-            double ml = grams > 0 ? grams / component.mix().gramsPerMl() : 0;
+            double ml = grams > 0 ? grams / Mixing.of(component).gramsPerMl() : 0;
             if (component.kind() == Kind.GARNISH || ml == 0) {
                 beds.add(new Bed(top, top, ml, grams, 0, 0, inside));
                 continue;

@@ -1,7 +1,7 @@
 package com.deftchill.core.dessert;
 
 import com.deftchill.core.batch.Batch;
-import com.deftchill.core.batch.Component;
+import com.deftchill.core.batch.Mixing;
 import com.deftchill.core.batch.Stack;
 import com.deftchill.core.build.Build;
 import com.deftchill.core.build.Settings;
@@ -31,7 +31,7 @@ public record Dessert(Batch batch, Kitchen kitchen, Stack stack, List<Portrait> 
     public static Dessert of(Batch batch, Settings settings) {
         var stack = Stack.of(batch);
         var components = batch.components();
-        var mixes = components.stream().map(Component::mix).toList();
+        var mixes = components.stream().map(Mixing::of).toList();
         var build = Build.of(batch, stack, mixes, settings);
         var layers = build.byIndex();
         var portraits = new ArrayList<Portrait>();

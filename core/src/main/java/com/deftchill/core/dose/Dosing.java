@@ -1,6 +1,7 @@
 package com.deftchill.core.dose;
 
 import com.deftchill.core.amount.Typed;
+import com.deftchill.core.batch.Mixing;
 import com.deftchill.core.batch.Served;
 import com.deftchill.core.batch.Wanted;
 import com.deftchill.core.dessert.Study;
@@ -46,7 +47,7 @@ public final class Dosing {
     /** The outcome of a dose, its bloom water in proportion. */
     Outcome outcome(double grams) {
         var component = study.component().withGel(grams);
-        var mix = component.mix();
+        var mix = Mixing.of(component);
         var rows = study.history()
                 .rowsWhenJudged(
                         mix.gelatinGramsPerLitre(), component.factors(mix).product());

@@ -43,7 +43,10 @@ public record WrittenFormula(
         measures = text(measures);
         served = text(served);
         wanted = text(wanted);
-        components = Ids.ofComponents(list(components));
+        components = Ids.named(list(components), Component::id, Component::withId, component -> {
+            var kind = component.kind().isEmpty() ? "cream" : component.kind();
+            return new String[] {kind, kind + "-"};
+        });
         mould = mould == null ? new Moulds("", "", "", "") : mould;
         cooler = cooler == null ? new Cooling("", "") : cooler;
         pouredAt = text(pouredAt);
@@ -101,8 +104,11 @@ public record WrittenFormula(
             name = text(name);
             kind = text(kind);
             place = text(place);
-            steps = Ids.ofSteps(list(lines), list(steps));
-            lines = Ids.ofLines(list(lines));
+            boolean byPosition = lines != null
+                    && !lines.isEmpty()
+                    && lines.stream().allMatch(line -> line.id().isEmpty());
+            lines = Ids.named(list(lines), Line::id, Line::withId, line -> new String[] {"l1", "l"});
+            steps = byPosition ? byId(list(steps), lines) : list(steps);
             gel = gel == null ? new Gel("", "", "", "") : gel;
             heat = heat == null ? new Heat("", "", "") : heat;
             fold = fold == null ? new Fold("", "", "", "") : fold;
@@ -110,6 +116,17 @@ public record WrittenFormula(
             soak = soak == null ? new Soak("", "") : soak;
             crust = crust == null ? new Crust("", "", "") : crust;
             pourTemperature = text(pourTemperature);
+        }
+
+        /** Steps of a component whose lines had no ids yet named a line by its position: they name it by its new id. */
+        private static List<OwnStep> byId(List<OwnStep> steps, List<Line> lines) {
+            var ids = lines.stream().map(Line::id).toList();
+            return steps.stream()
+                    .map(step -> new OwnStep(
+                            Ids.byId(step.of(), ids),
+                            step.of().startsWith("move:") ? Ids.byId(step.text(), ids) : step.text(),
+                            step.minutes()))
+                    .toList();
         }
 
         /** The same under another id. */

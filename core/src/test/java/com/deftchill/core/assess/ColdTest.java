@@ -101,8 +101,10 @@ class ColdTest {
             at++;
         }
         float warmest = Float.NEGATIVE_INFINITY;
-        for (float celsius : moment.celsius()) {
-            warmest = Math.max(warmest, celsius);
+        for (int row = 0; row < film.grid().rows(); row++) {
+            for (int column = 0; column < film.grid().rowCells(row); column++) {
+                warmest = Math.max(warmest, moment.celsius()[film.grid().cell(column, row)]);
+            }
         }
         assertThat((double) warmest).isCloseTo(course.warmestC()[at], within(1e-4));
     }

@@ -25,6 +25,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import com.deftchill.core.Pointers;
 import com.deftchill.core.batch.BatchReader;
+import com.deftchill.core.batch.Mixing;
 import com.deftchill.core.composition.Constituent;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.formula.WrittenFormula.Cook;
@@ -81,8 +82,8 @@ class DessertTest {
                         line("dark-65", "200 g"),
                         line("cream-35", "350 g"),
                         line("milk-35", "33 g")));
-        var a = batch(nested).components().get(2).mix();
-        var b = batch(flat).components().get(0).mix();
+        var a = Mixing.of(batch(nested).components().get(2));
+        var b = Mixing.of(batch(flat).components().get(0));
         assertThat(a.massG()).isCloseTo(b.massG(), within(1e-9 * b.massG()));
         for (var constituent : Constituent.values()) {
             assertThat(a.grams(constituent))

@@ -37,11 +37,11 @@ class ComponentTest {
         var compote = component(cooked(
                 of("c", "compote", "20 °C", NO_GEL, line("pears", "300 g"), line("sugar", "60 g")),
                 new Cook("", "", "25 %", "")));
-        assertThat(compote.mix().massG()).isCloseTo(270, within(1e-9));
-        assertThat(compote.mix().grams(Constituent.SUGARS))
+        assertThat(Mixing.of(compote).massG()).isCloseTo(270, within(1e-9));
+        assertThat(Mixing.of(compote).grams(Constituent.SUGARS))
                 .isCloseTo(compote.raw().grams(Constituent.SUGARS), within(1e-9));
         double sum = Arrays.stream(Constituent.values())
-                .mapToDouble(compote.mix()::grams)
+                .mapToDouble(Mixing.of(compote)::grams)
                 .sum();
         assertThat(sum).isCloseTo(270, within(1e-9));
     }
@@ -67,14 +67,14 @@ class ComponentTest {
                         line("water", "30 g"),
                         line("cream-35", "80 g", "cold")),
                 new Cook("", "", "", stage)));
-        assertThat(caramel.mix().massG()).isCloseTo(210 - 30 - 100 * lost, within(1e-9));
+        assertThat(Mixing.of(caramel).massG()).isCloseTo(210 - 30 - 100 * lost, within(1e-9));
     }
 
     @Test
     void whatIsSteepedStaysOutAndKeepsLiquidBack() {
         var infused = component(of(
                 "c", "custard", "30 °C", NO_GEL, line("milk-35", "400 g"), line("coffee-instant", "20 g", "infused")));
-        assertThat(infused.mix().massG()).isCloseTo(370, within(1e-9));
+        assertThat(Mixing.of(infused).massG()).isCloseTo(370, within(1e-9));
         assertThat(infused.parts()).hasSize(1);
     }
 
@@ -83,7 +83,7 @@ class ComponentTest {
         var alone = component(folded(
                 of("c", "whipped", "5 °C", NO_GEL, line("cream-35", "200 g", "whipped")),
                 new Fold("medium", "", "", "4 °C")));
-        assertThat(alone.mix().airShare()).isCloseTo(0.95 / 1.95, within(1e-9));
+        assertThat(Mixing.of(alone).airShare()).isCloseTo(0.95 / 1.95, within(1e-9));
         var mousse = new Foaming(component(mousse()));
         for (var whip : com.deftchill.core.foam.Whip.values()) {
             double thirds = mousse.airMl(whip, com.deftchill.core.foam.FoldSchool.THIRDS);
@@ -123,14 +123,14 @@ class ComponentTest {
     @Test
     void onlyWhippedOrSpreadFatIsANetwork() {
         var poured = component(of("c", "custard", "30 °C", NO_GEL, line("cream-35", "300 g")));
-        assertThat(poured.network().exists()).isFalse();
+        assertThat(Mixing.network(poured).exists()).isFalse();
         var whipped = component(of("c", "whipped", "5 °C", NO_GEL, line("cream-35", "300 g", "whipped")));
-        assertThat(whipped.network().milkFat()).isCloseTo(0.35, within(1e-9));
+        assertThat(Mixing.network(whipped).milkFat()).isCloseTo(0.35, within(1e-9));
         var cheese = component(of("c", "cheesecake", "18 °C", NO_GEL, line("cream-cheese", "300 g", "cold")));
-        assertThat(cheese.network().milkFat()).isCloseTo(0.33, within(1e-9));
+        assertThat(Mixing.network(cheese).milkFat()).isCloseTo(0.33, within(1e-9));
         var melted = component(of("c", "cheesecake", "18 °C", NO_GEL, line("cream-cheese", "300 g")));
-        assertThat(melted.network().exists()).isFalse();
-        assertThat(component(ganache()).network().cocoaButter()).isCloseTo(0.2, within(1e-9));
+        assertThat(Mixing.network(melted).exists()).isFalse();
+        assertThat(Mixing.network(component(ganache())).cocoaButter()).isCloseTo(0.2, within(1e-9));
     }
 
     @Test
@@ -148,7 +148,7 @@ class ComponentTest {
                                 .composition()
                                 .density(20)
                         / 1000);
-        assertThat(mousse.mix().airMl()).isCloseTo(0.75 * liquid * 0.87, within(0.01 * liquid));
+        assertThat(Mixing.of(mousse).airMl()).isCloseTo(0.75 * liquid * 0.87, within(0.01 * liquid));
     }
 
     @Test

@@ -3,6 +3,7 @@ package com.deftchill.core.judge.component;
 import com.deftchill.core.amount.Typed;
 import com.deftchill.core.batch.Component;
 import com.deftchill.core.batch.Kind;
+import com.deftchill.core.batch.Mixing;
 import com.deftchill.core.batch.Share;
 import com.deftchill.core.composition.Constituent;
 import com.deftchill.core.cook.Boiling;
@@ -52,7 +53,7 @@ public final class CookVerdicts {
                 .filter(line -> line.part().ingredient().group().equals("starch"))
                 .mapToDouble(line -> line.part().grams())
                 .sum();
-        return grams / component.mix().massG();
+        return grams / Mixing.of(component).massG();
     }
 
     public static List<Verdict> of(Portrait portrait) {

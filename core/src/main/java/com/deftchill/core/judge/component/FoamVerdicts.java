@@ -3,6 +3,7 @@ package com.deftchill.core.judge.component;
 import com.deftchill.core.amount.Typed;
 import com.deftchill.core.batch.Component;
 import com.deftchill.core.batch.Foaming;
+import com.deftchill.core.batch.Mixing;
 import com.deftchill.core.chill.BowlCooling;
 import com.deftchill.core.chill.Material;
 import com.deftchill.core.composition.Constituent;
@@ -166,7 +167,7 @@ public final class FoamVerdicts {
         double ends = FoldWindow.mixC(
                 foaming.baseShare(), base, foaming.foamShare(), component.fold().foamC());
         if (base > window.highC()) {
-            double lost = 1 - component.mix().airMl() / Math.max(1e-9, airWithin());
+            double lost = 1 - Mixing.of(component).airMl() / Math.max(1e-9, airWithin());
             return verdict(
                     "fold-hot",
                     Tone.BAD,

@@ -1,0 +1,73 @@
+package com.deftchill.core.batch;
+
+import com.deftchill.core.composition.Constituent;
+import com.deftchill.core.cook.CrumbBase;
+import com.deftchill.core.fat.FatNetwork;
+import com.deftchill.core.mix.Mix;
+
+/** What a component comes to once it is cooked, folded, pressed: its mix with its air, and the network of its fat. */
+public final class Mixing {
+    /** Fat of what is spread or beaten rather than poured keeps its structure unless it is melted; milk fat, g/g. */
+    private static final double STRUCTURED_MILK_FAT = 0.25;
+
+    private Mixing() {}
+
+    /** What the parts make together, with the water that boils away gone and the air that is folded in. */
+    public static Mix of(Component component) {
+        var dense = component.raw().dried(component.lostG());
+        return dense.withAir(new Foaming(component).airMl(), emptyMl(component, dense));
+    }
+
+    /** Air in pores of what is crumbled, baked or loose, which no mix of its parts would have, ml. */
+    private static double emptyMl(Component component, Mix dense) {
+        double denseMl = dense.volumeMl();
+        return switch (component.kind()) {
+            case CRUMB -> Math.max(0, dense.massG() / CrumbBase.PACKED_G_PER_ML - denseMl);
+            case SOAKED, SHELL, PIECES, GARNISH ->
+                Math.max(
+                        0,
+                        component.lines().stream().mapToDouble(Mixing::looseMl).sum() - denseMl);
+            default -> 0;
+        };
+    }
+
+    /** Volume that a piece takes up: by its bulk density; a liquid that it is dipped into goes into its pores. */
+    private static double looseMl(Component.Line line) {
+        if (line.share() == Share.SOAK) {
+            return 0;
+        }
+        double bulk = line.part().ingredient().spooned().bulk();
+        return bulk > 0
+                ? line.grams() / bulk
+                : 1000 * line.grams() / line.part().ingredient().composition().density(20);
+    }
+
+    /** Network of its solid fat; none in what is merely poured. */
+    public static FatNetwork network(Component component) {
+        var whole = of(component);
+        return component.kind().fatSets()
+                ? new FatNetwork(
+                        structuredMilkFatG(component) / whole.massG(),
+                        whole.composition().share(Constituent.COCOA_BUTTER))
+                : new FatNetwork(0, 0);
+    }
+
+    /** Milk fat that builds a network: of whipped cream, of soft cheese and butter that were not melted, g. */
+    private static double structuredMilkFatG(Component component) {
+        return component.lines().stream()
+                .mapToDouble(Mixing::structuredMilkFatG)
+                .sum();
+    }
+
+    private static double structuredMilkFatG(Component.Line line) {
+        if (line.made().isPresent()) {
+            var made = line.made().get();
+            boolean keeps = line.whipped() || made.of().kind().fatSets();
+            return keeps ? made.share() * (made.of().kind().fatSets() ? structuredMilkFatG(made.of()) : 0) : 0;
+        }
+        double fat = line.part().ingredient().composition().share(Constituent.MILK_FAT);
+        boolean spread =
+                fat >= STRUCTURED_MILK_FAT && !Foaming.isCream(line.part().ingredient());
+        return line.whipped() || (spread && line.cold()) ? fat * line.grams() : 0;
+    }
+}

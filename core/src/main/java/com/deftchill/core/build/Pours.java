@@ -1,0 +1,180 @@
+package com.deftchill.core.build;
+
+import com.deftchill.core.batch.Kind;
+import com.deftchill.core.batch.Timetable;
+import com.deftchill.core.chill.Pouring;
+import java.util.List;
+
+/**
+ * The pours of a dessert: the first layer at the start, each of the others as soon as the surface below carries it; and from
+ * them, when each is judged.
+ */
+final class Pours implements Pouring {
+    /** Rigidity at which a surface carries the next layer (handbook 5), Pa [E]. */
+    static final double CARRIES_PA = 60;
+
+    private static final double SAME_MOMENT = 1e-3;
+
+    /** An empty mould, and what is laid in without a temperature of its own, on the bench, °C. */
+    static final double BENCH_C = 20;
+
+    /** What never carries a layer is poured upon after this all the same, s: the rest is computed, and it is said. */
+    static final double GIVEN_UP = 24 * 3600.0;
+
+    /** Until so long after the last pour a dessert is followed, s. */
+    static final double LASTS = 48 * 3600.0;
+
+    /** A crumb base hardens in the cold for so long before it is filled, s (handbook 3). */
+    private static final double CRUMB_SECONDS = 30 * 60.0;
+
+    /** What comes late into its last place is judged after so long there, s. */
+    private static final double SETTLES = 12 * 3600.0;
+
+    private final List<BuiltLayer> layers;
+    private final Timetable timetable;
+    private final double pourK;
+    private final boolean turnsOut;
+    private final double[] starts;
+    private int poured = 1;
+
+    /**
+     * @param pourK how much warmer than written everything is poured
+     * @param turnsOut whether it leaves its mould, so that it is followed until it may
+     */
+    Pours(List<BuiltLayer> layers, Timetable timetable, double pourK, boolean turnsOut) {
+        this.turnsOut = turnsOut;
+        this.layers = layers;
+        this.timetable = timetable;
+        this.pourK = pourK;
+        starts = new double[layers.size()];
+        if (starts.length > 0) {
+            judge(0);
+        }
+    }
+
+    /** How many are poured by now. */
+    int count() {
+        return poured;
+    }
+
+    /** Whether all of it is poured. */
+    boolean all() {
+        return poured == layers.size();
+    }
+
+    @Override
+    public List<Pouring.Layer> layers() {
+        return layers.stream()
+                .map(l -> new Pouring.Layer(
+                        l.slab().toRow(),
+                        l.component().kind().isSolid() ? BENCH_C : l.component().pourC() + pourK))
+                .toList();
+    }
+
+    @Override
+    public boolean pourNow(int next, double seconds) {
+        if (!carries(layers.get(next - 1), seconds - starts[next - 1])) {
+            return false;
+        }
+        starts[next] = seconds;
+        poured = next + 1;
+        var below = layers.get(next - 1).history();
+        // Of a layer that never carried anything there is nothing to go soft again.
+        if (below != null && below.set().topPa() >= CARRIES_PA) {
+            below.set().pouredOn();
+        }
+        judge(next);
+        return true;
+    }
+
+    private static boolean carries(BuiltLayer below, double since) {
+        if (below.history() == null) {
+            return below.component().kind() != Kind.CRUMB || since >= CRUMB_SECONDS;
+        }
+        return !below.history().sets(below.component())
+                || below.history().set().topPa() >= CARRIES_PA
+                || since >= GIVEN_UP;
+    }
+
+    /** When a layer is judged, s: when it is served; without such a moment a day after its pour, or settled in its place. */
+    private double judgedAt(int layer) {
+        if (timetable.ends() && starts[layer] < timetable.endSeconds()) {
+            return timetable.endSeconds();
+        }
+        return Math.max(starts[layer] + SetHistory.JUDGED_AT, settledSeconds());
+    }
+
+    private double settledSeconds() {
+        int last = timetable.stays().size() - 1;
+        return last == 0 || timetable.ends() ? 0 : timetable.startSeconds(last) + SETTLES;
+    }
+
+    private void judge(int layer) {
+        var history = layers.get(layer).history();
+        if (history != null) {
+            history.set().judgeAt(judgedAt(layer) - starts[layer]);
+        }
+    }
+
+    @Override
+    public boolean endsAt(double seconds) {
+        if (!all()) {
+            return false;
+        }
+        if (!timetable.ends()) {
+            return seconds >= end();
+        }
+        boolean served = seconds >= timetable.endSeconds() - SAME_MOMENT;
+        return served && (ready() || seconds >= end());
+    }
+
+    /** Whether all that sets is set and, where it leaves its mould, may be turned out. */
+    private boolean ready() {
+        return layers.stream()
+                .filter(l -> l.history() != null && l.history().sets(l.component()))
+                .map(l -> l.history().set())
+                .allMatch(set -> Double.isFinite(turnsOut ? set.readySeconds() : set.setSeconds()));
+    }
+
+    /** When the dessert is served, or, without such a moment, judged, s. */
+    double servedSeconds() {
+        double latest = 0;
+        for (int i = 0; i < starts.length; i++) {
+            latest = Math.max(latest, judgedAt(i));
+        }
+        return latest;
+    }
+
+    @Override
+    public double stopAfter(double seconds) {
+        double next = poured == layers.size() && !timetable.ends() ? end() : Double.POSITIVE_INFINITY;
+        for (int i = 0; i < poured; i++) {
+            double stop = judgedAt(i);
+            next = stop > seconds ? Math.min(next, stop) : next;
+            double hardened = starts[i] + CRUMB_SECONDS;
+            boolean crumb = layers.get(i).component().kind() == Kind.CRUMB;
+            next = crumb && hardened > seconds ? Math.min(next, hardened) : next;
+        }
+        return next;
+    }
+
+    /** Until when it is followed once all of it is poured, s. */
+    private double end() {
+        return Math.max(starts[poured - 1] + LASTS, settledSeconds() + SETTLES);
+    }
+
+    /** Seconds from the first pour to that of a component; 0 for what does not lie in the mould. */
+    double startSeconds(int index) {
+        for (int i = 0; i < layers.size(); i++) {
+            if (layers.get(i).index() == index) {
+                return starts[i];
+            }
+        }
+        return 0;
+    }
+
+    /** Seconds from the first pour to that of a layer. */
+    double start(int layer) {
+        return starts[layer];
+    }
+}
