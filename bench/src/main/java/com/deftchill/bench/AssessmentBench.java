@@ -4,10 +4,10 @@ import com.deftchill.core.assess.Assessment;
 import com.deftchill.core.assess.Assessor;
 import com.deftchill.core.chill.ChillOptions;
 import com.deftchill.core.formula.WrittenFormula;
-import com.deftchill.core.gel.GelatinParameters;
 import com.deftchill.core.kitchen.KitchenReader;
 import com.deftchill.core.kitchen.Workplace;
 import com.deftchill.core.larder.LarderFiles;
+import com.deftchill.core.parameters.Parameters;
 import com.deftchill.core.verdict.Answer;
 import java.util.ArrayList;
 import java.util.List;
@@ -40,7 +40,7 @@ public class AssessmentBench {
 
     private final Assessor assessor = new Assessor(ChillOptions.standard());
     private final Workplace workplace =
-            new Workplace(LarderFiles.shipped(), KitchenReader.standard(), GelatinParameters.handbook());
+            new Workplace(LarderFiles.shipped(), KitchenReader.standard(), Parameters.shipped());
 
     @Benchmark
     public Answer<Assessment> assessment() {

@@ -14,10 +14,10 @@ import com.deftchill.core.formula.WrittenFormula.Heat;
 import com.deftchill.core.formula.WrittenFormula.Line;
 import com.deftchill.core.formula.WrittenFormula.Moulds;
 import com.deftchill.core.formula.WrittenFormula.Stay;
-import com.deftchill.core.gel.GelatinParameters;
 import com.deftchill.core.kitchen.KitchenReader;
 import com.deftchill.core.kitchen.Workplace;
 import com.deftchill.core.larder.LarderFiles;
+import com.deftchill.core.parameters.Parameters;
 import com.deftchill.core.timing.Uncertainty;
 import com.deftchill.core.verdict.Answer;
 import java.util.List;
@@ -51,7 +51,7 @@ public class ColdBench {
 
     private final Assessor assessor = new Assessor(ChillOptions.standard());
     private final Workplace workplace =
-            new Workplace(LarderFiles.shipped(), KitchenReader.standard(), GelatinParameters.handbook());
+            new Workplace(LarderFiles.shipped(), KitchenReader.standard(), Parameters.shipped());
 
     @Benchmark
     public Answer<Chilled> chill() {

@@ -6,7 +6,7 @@ import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.deftchill.core.gel.GelatinParameters;
+import com.deftchill.core.parameters.Parameters;
 import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ImportOption;
@@ -41,7 +41,7 @@ class ArchitectureTest {
     @ArchTest
     static final ArchRule ownParameters = noClasses()
             .should()
-            .callMethod(GelatinParameters.class, "handbook")
+            .callMethod(Parameters.class, "shipped")
             .because("the workplace carries the constants of a model, so that a kitchen may have its own");
 
     @ArchTest
@@ -50,6 +50,7 @@ class ArchitectureTest {
 
     /** The flow, lowest first: nothing looks upward. */
     private static final List<List<String>> FLOORS = List.of(
+            List.of("parameters"),
             List.of("amount", "composition", "cook", "verdict", "vessel"),
             List.of("chill", "fat", "foam", "larder", "text"),
             List.of("formula", "mix", "paste", "turnout"),

@@ -4,11 +4,11 @@ import com.deftchill.core.assess.Assessment;
 import com.deftchill.core.assess.Assessor;
 import com.deftchill.core.chill.ChillOptions;
 import com.deftchill.core.formula.WrittenFormula;
-import com.deftchill.core.gel.GelatinParameters;
 import com.deftchill.core.kitchen.KitchenReader;
 import com.deftchill.core.kitchen.Workplace;
 import com.deftchill.core.kitchen.WrittenKitchen;
 import com.deftchill.core.larder.LarderFiles;
+import com.deftchill.core.parameters.Parameters;
 import com.deftchill.core.verdict.Fix;
 import com.deftchill.core.verdict.Verdict;
 import java.util.Optional;
@@ -17,7 +17,7 @@ import java.util.Optional;
 public final class Kitchens {
     public static final Assessor ASSESSOR = new Assessor(ChillOptions.standard());
     public static final Workplace STANDARD =
-            new Workplace(LarderFiles.shipped(), KitchenReader.standard(), GelatinParameters.handbook());
+            new Workplace(LarderFiles.shipped(), KitchenReader.standard(), Parameters.shipped());
 
     private Kitchens() {}
 
@@ -43,9 +43,7 @@ public final class Kitchens {
 
     public static Workplace workplace(WrittenKitchen written) {
         return new Workplace(
-                LarderFiles.shipped(),
-                KitchenReader.read(written).kitchen().orElseThrow(),
-                GelatinParameters.handbook());
+                LarderFiles.shipped(), KitchenReader.read(written).kitchen().orElseThrow(), Parameters.shipped());
     }
 
     public static Assessment assess(WrittenFormula formula) {

@@ -2,9 +2,9 @@ package com.deftchill.server;
 
 import com.deftchill.core.assess.Assessor;
 import com.deftchill.core.chill.ChillOptions;
-import com.deftchill.core.gel.GelatinParameters;
 import com.deftchill.core.larder.Larder;
 import com.deftchill.core.larder.LarderFiles;
+import com.deftchill.core.parameters.Parameters;
 import java.time.Clock;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
@@ -25,8 +25,8 @@ public class DeftChillApplication {
     }
 
     @Bean
-    GelatinParameters gelatin() {
-        return GelatinParameters.handbook();
+    Parameters parameters() {
+        return Parameters.shipped();
     }
 
     @Bean

@@ -9,11 +9,11 @@ import com.deftchill.core.chill.ChillOptions;
 import com.deftchill.core.cold.Chilled;
 import com.deftchill.core.cold.Chilling;
 import com.deftchill.core.formula.WrittenFormula;
-import com.deftchill.core.gel.GelatinParameters;
 import com.deftchill.core.kitchen.KitchenReader;
 import com.deftchill.core.kitchen.Workplace;
 import com.deftchill.core.kitchen.WrittenKitchen;
 import com.deftchill.core.larder.LarderFiles;
+import com.deftchill.core.parameters.Parameters;
 import com.deftchill.core.sums.Sums;
 import com.deftchill.server.support.Api;
 import java.util.ArrayList;
@@ -51,9 +51,7 @@ class FahrenheitTest {
                 s.currency(),
                 s.prices());
         return new Workplace(
-                LarderFiles.shipped(),
-                KitchenReader.read(written).kitchen().orElseThrow(),
-                GelatinParameters.handbook());
+                LarderFiles.shipped(), KitchenReader.read(written).kitchen().orElseThrow(), Parameters.shipped());
     }
 
     static List<String> demos() {

@@ -72,8 +72,12 @@ final class ScaleFactors {
         double from = Math.min(bed.fromMm(), profile.brimMm() / 2);
         if (bed.wallMm() > 0) {
             return CrumbBase.grams(
-                            profile.areaMm2(from), profile.perimeterMm(from), bed.wallThicknessMm(), bed.wallMm())
-                    / CrumbBase.PACKED_G_PER_ML;
+                            now.parameters().pan(),
+                            profile.areaMm2(from),
+                            profile.perimeterMm(from),
+                            bed.wallThicknessMm(),
+                            bed.wallMm())
+                    / now.parameters().pan().packed().value();
         }
         if (isOnTop(portrait)) {
             // A glaze lies at the top, wherever that comes to be.

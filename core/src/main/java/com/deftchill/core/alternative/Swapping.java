@@ -2,7 +2,6 @@ package com.deftchill.core.alternative;
 
 import com.deftchill.core.amount.Typed;
 import com.deftchill.core.assess.Assessor;
-import com.deftchill.core.batch.BatchReader;
 import com.deftchill.core.batch.Component;
 import com.deftchill.core.batch.Wanted;
 import com.deftchill.core.dessert.Study;
@@ -139,7 +138,9 @@ final class Swapping {
                 changes.add(new Fix.Change(now.at("/pourTemperature"), now.celsius(pour)));
             }
         } else {
-            double water = gel().waterG() > 0 ? gel().waterG() / gel().grams() : BatchReader.SQUEEZED_KEEPS;
+            double water = gel().waterG() > 0
+                    ? gel().waterG() / gel().grams()
+                    : now.parameters().gel().squeezedKeeps().value();
             changes.add(new Fix.Change(now.at("/gel/") + "bloomWater", Words.grams(water * grams)));
         }
         return changes;

@@ -20,7 +20,6 @@ import java.util.Optional;
 final class Ways {
     private static final double LEAST_AIR_C = 1;
     private static final double COLDER_K = 2;
-    private static final double POUR_MARGIN_K = 3;
     private static final double LEAST_COOLER_K = 2;
     private static final double[] MORE_GEL = {1.1, 1.25};
     private static final double LEAST_SMALLER = 0.4;
@@ -87,7 +86,13 @@ final class Ways {
 
     private void tray() {
         int home = home();
-        if (home >= 0 && dessert.batch().timetable().stays().get(home).hBase() < 40) {
+        if (home >= 0
+                && dessert.batch()
+                                .timetable()
+                                .stays()
+                                .get(home)
+                                .hBase(dessert.parameters().cold())
+                        < 40) {
             add(
                     "tray",
                     "On a cold metal tray",
@@ -108,7 +113,8 @@ final class Ways {
         var changes = new ArrayList<Fix.Change>();
         var names = new ArrayList<String>();
         for (var study : dessert.studies()) {
-            double lowest = Math.ceil(study.onsetC() + POUR_MARGIN_K);
+            double lowest = Math.ceil(
+                    study.onsetC() + dessert.parameters().gel().pourMargin().value());
             boolean poured =
                     !study.component().kind().fatSets() && study.component().gels();
             if (poured && study.component().pourC() - lowest >= LEAST_COOLER_K) {

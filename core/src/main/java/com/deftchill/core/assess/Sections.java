@@ -88,7 +88,7 @@ public final class Sections {
     private static Optional<Standing> standing(Dessert dessert) {
         double worst = dessert.worstStrain();
         if (!dessert.batch().turnsOut()
-                || worst >= Slump.SAGS
+                || worst >= dessert.parameters().turnout().sags().value()
                 || dessert.studies().isEmpty()) {
             return Optional.empty();
         }
@@ -96,7 +96,12 @@ public final class Sections {
         double fill = dessert.mouldedMm();
         var profile = dessert.batch().mould().vessel().profile();
         var outline = Outline.of(profile, fill, over, mm -> strainAt(dessert, mm));
-        return Optional.of(new Standing(dessert.standingMm(), fill, outline, Slump.words(worst), over));
+        return Optional.of(new Standing(
+                dessert.standingMm(),
+                fill,
+                outline,
+                Slump.words(dessert.parameters().turnout(), worst),
+                over));
     }
 
     /** Strain of the slice at a height in the mould; solid layers keep theirs. */

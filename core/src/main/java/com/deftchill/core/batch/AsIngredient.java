@@ -26,7 +26,7 @@ public final class AsIngredient {
                 mix.composition(),
                 mix.ph(),
                 mix.buffer(),
-                component.heating().endsEnzymes() ? Protease.NONE : mix.protease(),
+                component.heating().endsEnzymes(component.parameters().pan()) ? Protease.NONE : mix.protease(),
                 tint(component, mix),
                 new Ingredient.Spooned(mix.gramsPerMl(), Map.of()),
                 // Allergens, diet and egg are read from the component's own lines.

@@ -2,6 +2,7 @@ package com.deftchill.core.batch;
 
 import com.deftchill.core.larder.Cooler;
 import com.deftchill.core.larder.Mould;
+import com.deftchill.core.parameters.Parameters;
 import java.time.LocalTime;
 import java.util.List;
 import java.util.Optional;
@@ -83,5 +84,10 @@ public record Batch(
     public double perMouldG(Component component) {
         double left = component.layer() ? Math.max(0, 1 - usedElsewhere(component)) : 0;
         return left * Mixing.of(component).massG() * (1 - loss) / count;
+    }
+
+    /** Constants of the models that it is computed by: every component has the same. */
+    public Parameters parameters() {
+        return components.get(0).parameters();
     }
 }

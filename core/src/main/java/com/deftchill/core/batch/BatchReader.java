@@ -4,11 +4,11 @@ import com.deftchill.core.amount.Measures;
 import com.deftchill.core.amount.Typed;
 import com.deftchill.core.amount.UnreadableException;
 import com.deftchill.core.formula.WrittenFormula;
-import com.deftchill.core.gel.GelatinParameters;
 import com.deftchill.core.kitchen.Kitchen;
 import com.deftchill.core.kitchen.Workplace;
 import com.deftchill.core.larder.Larder;
 import com.deftchill.core.larder.OwnEntries;
+import com.deftchill.core.parameters.Parameters;
 import com.deftchill.core.verdict.Problem;
 import java.util.List;
 import java.util.Objects;
@@ -24,19 +24,16 @@ public final class BatchReader {
     private static final int MOST_NAME = 200;
     private static final int MOST_OWN = 100;
 
-    /** Sheets that were soaked and squeezed keep about this many times their mass: handbook 2 [E, 4 to 7]. */
-    public static final double SQUEEZED_KEEPS = ComponentReader.SQUEEZED_KEEPS;
-
     private final Larder larder;
     private final Kitchen kitchen;
-    private final GelatinParameters gelatin;
+    private final Parameters parameters;
     private final WrittenFormula formula;
     private final FieldReader fields;
 
     private BatchReader(WrittenFormula formula, Workplace workplace) {
         this.formula = formula;
         kitchen = workplace.kitchen();
-        gelatin = workplace.gelatin();
+        parameters = workplace.parameters();
         fields = new FieldReader(Measures.of(formula.measures()).orElse(Measures.UNKNOWN), kitchen.temperature());
         var own = formula.own().size() > MOST_OWN ? formula.own().subList(0, MOST_OWN) : formula.own();
         var reading = OwnEntries.read(own, "/own", workplace.larder());
@@ -128,7 +125,7 @@ public final class BatchReader {
                     "must be from 1 to " + MOST_COMPONENTS);
             return List.of();
         }
-        var read = new ComponentReader(fields, larder, gelatin, formula.components()).all();
+        var read = new ComponentReader(fields, larder, parameters, formula.components()).all();
         return read.stream().filter(Objects::nonNull).toList();
     }
 

@@ -12,6 +12,7 @@ import com.deftchill.core.kitchen.BloomSchool;
 import com.deftchill.core.larder.GelProduct;
 import com.deftchill.core.larder.Ingredient.Trait;
 import com.deftchill.core.mix.Mix;
+import com.deftchill.core.parameters.Parameters;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -25,6 +26,7 @@ import java.util.stream.Stream;
  * @param lines ingredients in the order written
  * @param gel its gelling agent, {@link Gel#NONE} without one
  * @param pourC temperature at pouring, °C; NaN for what is not poured
+ * @param parameters constants of the models that it is computed by
  */
 public record Component(
         String id,
@@ -39,10 +41,8 @@ public record Component(
         Dipped dipped,
         Pressed pressed,
         List<OwnStep> ownSteps,
-        double pourC) {
-
-    /** Liquid that a gram of steeped zest, leaves or pods keeps back when strained and pressed, g/g [E]. */
-    private static final double INFUSED_KEEPS = 1.5;
+        double pourC,
+        Parameters parameters) {
 
     public Component {
         lines = List.copyOf(lines);
@@ -145,7 +145,7 @@ public record Component(
 
     /** Ingredients that stay in it, in the order written; what is held hot long enough counts as heated. */
     public List<Mix.Part> parts() {
-        boolean ends = heating.endsEnzymes();
+        boolean ends = heating.endsEnzymes(parameters.pan());
         return lines.stream()
                 .filter(line -> line.share() != Share.INFUSED)
                 .map(line -> ends && !line.cold() ? line.part().heated() : line.part())
@@ -202,14 +202,14 @@ public record Component(
     /** Mass that leaves as steam or smoke, or stays in what was steeped and strained out, g; counted as water. */
     public double lostG() {
         double away = cooked.awayG() + keptBackG();
-        return kind == Kind.CARAMEL ? away + cooked.caramel().lost() * sugarG() : away;
+        return kind == Kind.CARAMEL ? away + cooked.caramel().lost(parameters.pan()) * sugarG() : away;
     }
 
     /** Liquid that steeped zest, leaves, pods keep when they are strained out, g. */
     public double keptBackG() {
         return lines.stream()
                 .filter(line -> line.share() == Share.INFUSED)
-                .mapToDouble(line -> INFUSED_KEEPS * line.grams())
+                .mapToDouble(line -> parameters.pan().steepedKeeps().value() * line.grams())
                 .sum();
     }
 
@@ -231,15 +231,28 @@ public record Component(
     /** What strengthens or weakens the gel in a mix of this component. */
     public StrengthFactors factors(Mix mix) {
         double kept = heating.hotC().isPresent()
-                ? HeatAbuse.kept(heating.hotC().getAsDouble(), heating.heldMinutes(), mix.ph())
+                ? HeatAbuse.kept(parameters.gel(), heating.hotC().getAsDouble(), heating.heldMinutes(), mix.ph())
                 : 1;
-        return StrengthFactors.of(mix, gelProduct().agent(), kept);
+        return StrengthFactors.of(mix, gelProduct().agent(), kept, parameters.gel());
     }
 
     /** The same, poured at another temperature, °C. */
     Component pouredAt(double celsius) {
         return new Component(
-                id, name, kind, layer, lines, gel, heating, fold, cooked, dipped, pressed, ownSteps, celsius);
+                id,
+                name,
+                kind,
+                layer,
+                lines,
+                gel,
+                heating,
+                fold,
+                cooked,
+                dipped,
+                pressed,
+                ownSteps,
+                celsius,
+                parameters);
     }
 
     /** The same with another dose, its bloom water in proportion. */
@@ -258,6 +271,7 @@ public record Component(
                 dipped,
                 pressed,
                 ownSteps,
-                pourC);
+                pourC,
+                parameters);
     }
 }

@@ -7,12 +7,12 @@ import com.deftchill.core.cook.Boiling;
 import com.deftchill.core.cook.Caramel;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.gel.GelModels;
-import com.deftchill.core.gel.GelatinParameters;
 import com.deftchill.core.kitchen.BloomSchool;
 import com.deftchill.core.larder.GelProduct;
 import com.deftchill.core.larder.Larder;
 import com.deftchill.core.mix.Mix;
 import com.deftchill.core.mix.Treatment;
+import com.deftchill.core.parameters.Parameters;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -23,9 +23,6 @@ import java.util.Set;
 
 /** Understands the components of a dessert, those first that others take from. */
 final class ComponentReader {
-    /** Sheets that were soaked and squeezed keep about this many times their mass: handbook 2 [E, 4 to 7]. */
-    static final double SQUEEZED_KEEPS = 5;
-
     private static final String PART = "@";
     static final double LEAST_G = 0.01;
     static final double MOST_G = 100_000;
@@ -43,18 +40,17 @@ final class ComponentReader {
     private final FieldReader fields;
     private final WorkReader work;
     private final Larder larder;
-    private final GelatinParameters gelatin;
+    private final Parameters parameters;
     private final List<WrittenFormula.Component> written;
     private final Map<String, Integer> byId = new HashMap<>();
     private final Map<Integer, Component> read = new HashMap<>();
     private final Set<Integer> reading = new HashSet<>();
 
-    ComponentReader(
-            FieldReader fields, Larder larder, GelatinParameters gelatin, List<WrittenFormula.Component> written) {
+    ComponentReader(FieldReader fields, Larder larder, Parameters parameters, List<WrittenFormula.Component> written) {
         this.fields = fields;
         work = new WorkReader(fields);
         this.larder = larder;
-        this.gelatin = gelatin;
+        this.parameters = parameters;
         this.written = written;
         for (int i = 0; i < written.size(); i++) {
             var id = written.get(i).id();
@@ -129,7 +125,8 @@ final class ComponentReader {
                 dipped,
                 pressed,
                 from.steps(),
-                pour);
+                pour,
+                parameters);
         var foaming = new Foaming(component);
         return from.pourTemperature().isBlank() && !kind.isSolid() && foaming.any()
                 ? component.pouredAt(foaming.meetC())
@@ -276,7 +273,7 @@ final class ComponentReader {
         var amount = fields.amount(at + "/amount", name, from.amount(), subject, LEAST_G, MOST_GEL_G);
         bloom = bloom == null ? BloomSchool.WEIGHED : bloom;
         double water = bloomWater(at + "/bloomWater", from, product, bloom, amount.grams());
-        var model = product == null ? GelModels.NONE : GelModels.of(gelatin, product);
+        var model = product == null ? GelModels.NONE : GelModels.of(parameters.gel(), product);
         return new Component.Gel(product, amount.grams(), amount.how(), bloom, water, model);
     }
 
@@ -289,7 +286,7 @@ final class ComponentReader {
                 return 0;
             }
             if (bloom == BloomSchool.SQUEEZED) {
-                return SQUEEZED_KEEPS * gelG;
+                return parameters.gel().squeezedKeeps().value() * gelG;
             }
         }
         return fields.amount(path, "Bloom water", from.bloomWater(), Subject.water("Bloom water"), 0, MOST_G)
@@ -341,7 +338,7 @@ final class ComponentReader {
                         .mapToDouble(line -> line.part().grams())
                         .sum();
             }
-            return kind == Kind.COMPOTE ? Boiling.away(minutes, lines.waterG()) : 0;
+            return kind == Kind.COMPOTE ? Boiling.away(parameters.pan(), minutes, lines.waterG()) : 0;
         }
         double away = text.strip().endsWith("%")
                 ? lines.grams()

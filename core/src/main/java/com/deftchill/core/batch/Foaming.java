@@ -10,6 +10,7 @@ import com.deftchill.core.foam.Whipping;
 import com.deftchill.core.larder.Ingredient;
 import com.deftchill.core.larder.Ingredient.Trait;
 import com.deftchill.core.mix.Mix;
+import com.deftchill.core.parameters.FoamParameters;
 import java.util.List;
 
 /** The whipped lines of a component: how much air they take and how much of it folding keeps. */
@@ -105,12 +106,13 @@ public final class Foaming {
         }
         var ingredient = line.part().ingredient();
         if (isCream(ingredient)) {
-            return Whipping.cream(whip, creamFat(), sugar(), component.fold().foamC());
+            return Whipping.cream(
+                    foam(), whip, creamFat(), sugar(), component.fold().foamC());
         }
         if (ingredient.has(Trait.EGG)) {
-            return ingredient.composition().fat() < 0.05 ? Whipping.whites(whip) : Whipping.yolk();
+            return ingredient.composition().fat() < 0.05 ? Whipping.whites(foam(), whip) : Whipping.yolk(foam());
         }
-        return ingredient.id().equals("butter") ? Whipping.butter() : 0;
+        return ingredient.id().equals("butter") ? Whipping.butter(foam()) : 0;
     }
 
     /** Air that stays, ml. */
@@ -129,18 +131,23 @@ public final class Foaming {
         if (alone) {
             return 1;
         }
-        double baseC = component.fold().baseC().orElse(FoldWindow.MELTS_AIR_C);
+        double baseC = component.fold().baseC().orElse(foam().meltsAir().value());
         boolean setting = component.fold().baseC().isPresent() && baseC < baseOnsetC();
-        return Folding.kept(school, whip, baseC, fatHolds(), setting);
+        return Folding.kept(foam(), school, whip, baseC, fatHolds(), setting);
     }
 
-    /** Air that components bring which are stirred in as they are, ml: a third of it is lost [E]. */
+    /** Air that components bring which are stirred in as they are, ml: some of it is lost. */
     private double foldedAir() {
         return component.lines().stream()
                 .filter(line -> !line.whipped() && line.made().isPresent())
                 .mapToDouble(line -> {
                     var made = line.made().get().mix();
-                    return component.kind().isSolid() ? 0 : ml(line) * made.airShare() / (1 - made.airShare()) * 2 / 3;
+                    return component.kind().isSolid()
+                            ? 0
+                            : ml(line)
+                                    * made.airShare()
+                                    / (1 - made.airShare())
+                                    * foam().keptStirred().value();
                 })
                 .sum();
     }
@@ -183,7 +190,11 @@ public final class Foaming {
     public FoldWindow window() {
         double foamC = component.fold().foamC();
         return chocolateBase()
-                ? FoldWindow.ofChocolate(baseShare(), foamShare(), foamC)
-                : FoldWindow.of(baseShare(), foamShare(), foamC, baseOnsetC());
+                ? FoldWindow.ofChocolate(foam(), baseShare(), foamShare(), foamC)
+                : FoldWindow.of(foam(), baseShare(), foamShare(), foamC, baseOnsetC());
+    }
+
+    private FoamParameters foam() {
+        return component.parameters().foam();
     }
 }

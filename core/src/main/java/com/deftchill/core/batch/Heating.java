@@ -1,5 +1,6 @@
 package com.deftchill.core.batch;
 
+import com.deftchill.core.parameters.PanParameters;
 import java.util.OptionalDouble;
 
 /**
@@ -10,13 +11,9 @@ import java.util.OptionalDouble;
  * @param coldC temperature of the cold share, °C; absent when not written
  */
 public record Heating(OptionalDouble hotC, double heldMinutes, OptionalDouble coldC) {
-    /** Five minutes at 85 °C or more end protein-cutting enzymes: handbook 2 [L]. */
-    private static final double ENDS_ENZYMES_C = 85;
-
-    private static final double ENDS_ENZYMES_MIN = 5;
-
     /** Whether the hot share is held hot long enough to end the enzymes of raw fruit. */
-    public boolean endsEnzymes() {
-        return hotC.orElse(0) >= ENDS_ENZYMES_C && heldMinutes >= ENDS_ENZYMES_MIN;
+    public boolean endsEnzymes(PanParameters p) {
+        return hotC.orElse(0) >= p.endsEnzymesFrom().value()
+                && heldMinutes >= p.endsEnzymesAfter().value();
     }
 }

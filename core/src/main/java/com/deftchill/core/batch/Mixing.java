@@ -1,15 +1,12 @@
 package com.deftchill.core.batch;
 
 import com.deftchill.core.composition.Constituent;
-import com.deftchill.core.cook.CrumbBase;
 import com.deftchill.core.fat.FatNetwork;
 import com.deftchill.core.mix.Mix;
+import com.deftchill.core.parameters.FatParameters;
 
 /** What a component comes to once it is cooked, folded, pressed: its mix with its air, and the network of its fat. */
 public final class Mixing {
-    /** Fat of what is spread or beaten rather than poured keeps its structure unless it is melted; milk fat, g/g. */
-    private static final double STRUCTURED_MILK_FAT = 0.25;
-
     private Mixing() {}
 
     /** What the parts make together, with the water that boils away gone and the air that is folded in. */
@@ -22,7 +19,9 @@ public final class Mixing {
     private static double emptyMl(Component component, Mix dense) {
         double denseMl = dense.volumeMl();
         return switch (component.kind()) {
-            case CRUMB -> Math.max(0, dense.massG() / CrumbBase.PACKED_G_PER_ML - denseMl);
+            case CRUMB ->
+                Math.max(
+                        0, dense.massG() / component.parameters().pan().packed().value() - denseMl);
             case SOAKED, SHELL, PIECES, GARNISH ->
                 Math.max(
                         0,
@@ -48,18 +47,19 @@ public final class Mixing {
         return component.kind().fatSets()
                 ? new FatNetwork(
                         structuredMilkFatG(component) / whole.massG(),
-                        whole.composition().share(Constituent.COCOA_BUTTER))
-                : new FatNetwork(0, 0);
+                        whole.composition().share(Constituent.COCOA_BUTTER),
+                        component.parameters().fat())
+                : new FatNetwork(0, 0, component.parameters().fat());
     }
 
     /** Milk fat that builds a network: of whipped cream, of soft cheese and butter that were not melted, g. */
     private static double structuredMilkFatG(Component component) {
         return component.lines().stream()
-                .mapToDouble(Mixing::structuredMilkFatG)
+                .mapToDouble(line -> structuredMilkFatG(component.parameters().fat(), line))
                 .sum();
     }
 
-    private static double structuredMilkFatG(Component.Line line) {
+    private static double structuredMilkFatG(FatParameters p, Component.Line line) {
         if (line.made().isPresent()) {
             var made = line.made().get();
             boolean keeps = line.whipped() || made.of().kind().fatSets();
@@ -67,7 +67,7 @@ public final class Mixing {
         }
         double fat = line.part().ingredient().composition().share(Constituent.MILK_FAT);
         boolean spread =
-                fat >= STRUCTURED_MILK_FAT && !Foaming.isCream(line.part().ingredient());
+                fat >= p.spreadFrom().value() && !Foaming.isCream(line.part().ingredient());
         return line.whipped() || (spread && line.cold()) ? fat * line.grams() : 0;
     }
 }

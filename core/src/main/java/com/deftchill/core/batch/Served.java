@@ -1,24 +1,27 @@
 package com.deftchill.core.batch;
 
+import com.deftchill.core.parameters.GelParameters;
+import com.deftchill.core.parameters.Parameter;
 import java.util.Arrays;
 import java.util.Optional;
+import java.util.function.Function;
 
-/** How the dessert is served; it fixes the firmness target (handbook 2, in Pa [E]). */
+/** How the dessert is served; it fixes the firmness target. */
 public enum Served {
-    TURNED_OUT("turned-out", "turned out on a plate", 350, 1500),
-    IN_GLASS("in-glass", "in its glass", 100, 400),
-    SLICED("sliced", "sliced", 1500, 6000);
+    TURNED_OUT("turned-out", "turned out on a plate", GelParameters::turnedOutLeast, GelParameters::turnedOutMost),
+    IN_GLASS("in-glass", "in its glass", GelParameters::glassLeast, GelParameters::glassMost),
+    SLICED("sliced", "sliced", GelParameters::slicedLeast, GelParameters::slicedMost);
 
     private final String id;
     private final String words;
-    private final double leastPa;
-    private final double mostPa;
+    private final Function<GelParameters, Parameter> least;
+    private final Function<GelParameters, Parameter> most;
 
-    Served(String id, String words, double leastPa, double mostPa) {
+    Served(String id, String words, Function<GelParameters, Parameter> least, Function<GelParameters, Parameter> most) {
         this.id = id;
         this.words = words;
-        this.leastPa = leastPa;
-        this.mostPa = mostPa;
+        this.least = least;
+        this.most = most;
     }
 
     /** As documents write it. */
@@ -31,19 +34,14 @@ public enum Served {
         return words;
     }
 
-    /** Lower end of the target band, Pa. */
-    public double leastPa() {
-        return leastPa;
+    /** Lower end of the target band of a gel. */
+    public Parameter least(GelParameters p) {
+        return least.apply(p);
     }
 
-    /** Upper end of the target band, Pa. */
-    public double mostPa() {
-        return mostPa;
-    }
-
-    /** The middle of the band on the firmness scale, Pa: what a fix aims at. */
-    public double aimPa() {
-        return Math.sqrt(leastPa * mostPa);
+    /** Upper end of the target band of a gel. */
+    public Parameter most(GelParameters p) {
+        return most.apply(p);
     }
 
     /** The one a document names. */

@@ -65,7 +65,11 @@ public record Stack(List<Bed> beds, double fillMm, double fillMl, double overMl)
             var crust = component.pressed();
             if (lines(component) && crust.wallMm() > 0) {
                 double thick = CrumbBase.thicknessMm(
-                        ml * CrumbBase.PACKED_G_PER_ML, inside.areaMm2(top), inside.perimeterMm(top), crust.wallMm());
+                        component.parameters().pan(),
+                        ml * component.parameters().pan().packed().value(),
+                        inside.areaMm2(top),
+                        inside.perimeterMm(top),
+                        crust.wallMm());
                 double floor = Math.min(top + thick, inside.brimMm());
                 beds.add(new Bed(top, floor, ml, grams, crust.wallMm(), thick, inside));
                 inside = inside.lined(thick, Math.max(floor, crust.wallMm()));

@@ -3,8 +3,10 @@ package com.deftchill.core.batch;
 import com.deftchill.core.chill.AirOfCooler;
 import com.deftchill.core.chill.Place;
 import com.deftchill.core.larder.Cooler;
+import com.deftchill.core.parameters.ColdParameters;
 import java.util.Arrays;
 import java.util.Optional;
+import java.util.function.ToDoubleFunction;
 
 /**
  * A place that a dessert stands in for a while, understood.
@@ -16,34 +18,29 @@ import java.util.Optional;
  * @param stand below it
  */
 public record Stay(Cooler cooler, double airC, double seconds, Cover cover, Stand stand) {
-    /** A metal tray or shelf: contact counts for so much below the mould, W/m2K (handbook 4: 50 to 100 more). */
-    private static final double TRAY_H = 60;
-
     /** What takes heat so well is a liquid, W/m2K: it wets the walls; over the dessert is air, as cold. */
     private static final double LIQUID_H = 100;
-
-    private static final double STILL_AIR_H = 8;
 
     /** Food is not left longer in air warmer than this than its rules allow, °C. */
     public static final double COLD_C = 8;
 
     /** What lies over it. */
     public enum Cover {
-        OPEN("", 1),
-        FILM("film", 0.5),
-        LID("lid", 0.5);
+        OPEN("", p -> 1),
+        FILM("film", p -> p.film().value()),
+        LID("lid", p -> p.lid().value());
 
         private final String id;
-        private final double share;
+        private final ToDoubleFunction<ColdParameters> share;
 
-        Cover(String id, double share) {
+        Cover(String id, ToDoubleFunction<ColdParameters> share) {
             this.id = id;
             this.share = share;
         }
 
         /** Of the surface coefficient, left below it: a film or lid over a gap about halves it (handbook 4). */
-        public double share() {
-            return share;
+        public double share(ColdParameters p) {
+            return share.applyAsDouble(p);
         }
 
         public String id() {
@@ -87,10 +84,10 @@ public record Stay(Cooler cooler, double airC, double seconds, Cover cover, Stan
     }
 
     /** Surface coefficient below it, W/m2K. */
-    public double hBase() {
+    public double hBase(ColdParameters p) {
         return switch (stand) {
             case USUAL -> cooler.hBase();
-            case TRAY -> Math.max(TRAY_H, cooler.hBase());
+            case TRAY -> Math.max(p.tray().value(), cooler.hBase());
             case RACK -> cooler.h();
         };
     }
@@ -98,15 +95,16 @@ public record Stay(Cooler cooler, double airC, double seconds, Cover cover, Stan
     /**
      * The same for the simulation.
      *
+     * @param p constants of the model
      * @param lasts s
      * @param hFactor all surface coefficients times this
      * @param otherK air warmer by this
      * @param air how the air answers to what stands in it
      */
-    public Place place(double lasts, double hFactor, double otherK, AirOfCooler air) {
+    public Place place(ColdParameters p, double lasts, double hFactor, double otherK, AirOfCooler air) {
         double h = cooler.h() * hFactor;
-        double above = (cooler.h() >= LIQUID_H ? STILL_AIR_H * hFactor : h) * cover.share();
-        return new Place(airC + otherK, above, h, hBase() * hFactor, lasts, air);
+        double above = (cooler.h() >= LIQUID_H ? p.stillAir().value() * hFactor : h) * cover.share(p);
+        return new Place(airC + otherK, above, h, hBase(p) * hFactor, lasts, air);
     }
 
     /** In words, such as: under film, on a metal tray. */

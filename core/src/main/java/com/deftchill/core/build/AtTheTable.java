@@ -23,11 +23,6 @@ public final class AtTheTable {
     /** Followed for so long, s. */
     public static final double LASTS = 4 * 3600.0;
 
-    /** Still air with radiation, W/m2K (handbook 4). */
-    private static final double ROOM_H = 8;
-    /** A china plate, mm [E]. */
-    private static final double PLATE_MM = 6;
-
     private static final WallMaterial PLATE = new WallMaterial("china", "china", 1.4, 2.0e6, true, true, "H4; H5");
 
     private static final double OUTLINES = 12;
@@ -119,7 +114,8 @@ public final class AtTheTable {
         double wallC = onPlate()
                 ? batch.timetable().plateC()
                 : batch.timetable().last().airC();
-        var place = Place.uniform(batch.timetable().roomC(), ROOM_H, LASTS);
+        var place = Place.uniform(
+                batch.timetable().roomC(), batch.parameters().cold().tableRoom().value(), LASTS);
         var follower = new Follower(over);
         new ChillSimulation(cut, cells, vessel.material(), options).run(start, wallC, List.of(place), follower);
         return new Course(followed.stream().map(BuiltLayer::index).toList(), follower.moments, follower.shapes);
@@ -132,7 +128,7 @@ public final class AtTheTable {
         }
         double fill = interfaces[interfaces.length - 1];
         var body = over ? mould.profile().upsideDown(fill) : mould.profile();
-        return new Vessel(body, PLATE, 0, PLATE_MM);
+        return new Vessel(body, PLATE, 0, batch.parameters().cold().plate().value());
     }
 
     private double[] upsideDown() {

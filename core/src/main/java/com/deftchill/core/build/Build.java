@@ -56,7 +56,7 @@ public final class Build {
         return Filling.of(batch, stack, mixes, settings)
                 .map(filling -> chilled(batch, filling, settings))
                 .orElseGet(() -> {
-                    var none = new Pours(List.of(), batch.timetable(), 0, false);
+                    var none = new Pours(batch.parameters(), List.of(), batch.timetable(), 0, false);
                     return new Build(
                             List.of(), none, Double.NEGATIVE_INFINITY, null, Optional.empty(), Optional.empty());
                 });
@@ -65,7 +65,8 @@ public final class Build {
     private static Build chilled(Batch batch, Filling filling, Settings settings) {
         var vessel = batch.mould().vessel();
         var layers = filling.layers();
-        var pours = new Pours(layers, batch.timetable(), settings.nudge().pourK(), batch.turnsOut());
+        var pours = new Pours(
+                batch.parameters(), layers, batch.timetable(), settings.nudge().pourK(), batch.turnsOut());
         Optional<FieldRecorder> recorder = Optional.empty();
         Optional<AtTheTable> table = Optional.empty();
         if (settings.recorded()) {
@@ -85,11 +86,16 @@ public final class Build {
         var table = batch.timetable();
         var places = new ArrayList<Place>();
         for (var stay : table.stays()) {
-            places.add(stay.place(Math.min(EVER, stay.seconds()), nudge.h(), nudge.airK(), air(stay, batch)));
+            places.add(stay.place(
+                    batch.parameters().cold(),
+                    Math.min(EVER, stay.seconds()),
+                    nudge.h(),
+                    nudge.airK(),
+                    air(stay, batch)));
         }
         if (table.ends()) {
             var home = new Stay(batch.cooler(), batch.airC(), EVER, Stay.Cover.OPEN, Stay.Stand.USUAL);
-            places.add(home.place(EVER, nudge.h(), nudge.airK(), air(home, batch)));
+            places.add(home.place(batch.parameters().cold(), EVER, nudge.h(), nudge.airK(), air(home, batch)));
         }
         return places;
     }
@@ -97,6 +103,7 @@ public final class Build {
     private static AirOfCooler air(Stay stay, Batch batch) {
         var cooler = stay.cooler();
         return AirOfCooler.of(
+                batch.parameters().cold(),
                 cooler.powerW(),
                 1000 * cooler.contentsKj(),
                 batch.count(),

@@ -93,6 +93,7 @@ record Filling(List<BuiltLayer> layers, Grid grid, double[] interfaces, Material
                     : Material.of(mix.composition(), mix.airShare());
             var thaw = batch.timetable().freezes()
                     ? Thaw.of(
+                            batch.parameters().cold(),
                             Ice.of(mix.composition()),
                             component.gelProduct(),
                             batch.timetable().last().airC())
@@ -126,7 +127,8 @@ record Filling(List<BuiltLayer> layers, Grid grid, double[] interfaces, Material
         var fat = FatSet.of(Mixing.network(component), mix.airShare());
         var slump = new Slump(slab, density, aboveG / 1000);
         double strength = factors.product() * settings.nudge().strength();
-        var set = new SetHistory(slab, model, mix.gelatinGramsPerLitre(), strength, fat, slump, thaw);
+        var set = new SetHistory(
+                component.parameters(), slab, model, mix.gelatinGramsPerLitre(), strength, fat, slump, thaw);
         return new Chill(model, factors, fat, slump, set);
     }
 

@@ -3,6 +3,7 @@ package com.deftchill.core.build;
 import com.deftchill.core.batch.Kind;
 import com.deftchill.core.batch.Timetable;
 import com.deftchill.core.chill.Pouring;
+import com.deftchill.core.parameters.Parameters;
 import java.util.List;
 
 /**
@@ -10,9 +11,6 @@ import java.util.List;
  * them, when each is judged.
  */
 final class Pours implements Pouring {
-    /** Rigidity at which a surface carries the next layer (handbook 5), Pa [E]. */
-    static final double CARRIES_PA = 60;
-
     private static final double SAME_MOMENT = 1e-3;
 
     /** An empty mould, and what is laid in without a temperature of its own, on the bench, °C. */
@@ -24,11 +22,13 @@ final class Pours implements Pouring {
     /** Until so long after the last pour a dessert is followed, s. */
     static final double LASTS = 48 * 3600.0;
 
-    /** A crumb base hardens in the cold for so long before it is filled, s (handbook 3). */
-    private static final double CRUMB_SECONDS = 30 * 60.0;
-
     /** What comes late into its last place is judged after so long there, s. */
     private static final double SETTLES = 12 * 3600.0;
+
+    private final double carriesPa;
+
+    /** A crumb base hardens in the cold for so long before it is filled. */
+    private final double crumbSeconds;
 
     private final List<BuiltLayer> layers;
     private final Timetable timetable;
@@ -41,7 +41,9 @@ final class Pours implements Pouring {
      * @param pourK how much warmer than written everything is poured
      * @param turnsOut whether it leaves its mould, so that it is followed until it may
      */
-    Pours(List<BuiltLayer> layers, Timetable timetable, double pourK, boolean turnsOut) {
+    Pours(Parameters parameters, List<BuiltLayer> layers, Timetable timetable, double pourK, boolean turnsOut) {
+        carriesPa = parameters.layers().carries().value();
+        crumbSeconds = 60 * parameters.layers().crumbHardens().value();
         this.turnsOut = turnsOut;
         this.layers = layers;
         this.timetable = timetable;
@@ -80,19 +82,19 @@ final class Pours implements Pouring {
         poured = next + 1;
         var below = layers.get(next - 1).history();
         // Of a layer that never carried anything there is nothing to go soft again.
-        if (below != null && below.set().topPa() >= CARRIES_PA) {
+        if (below != null && below.set().topPa() >= carriesPa) {
             below.set().pouredOn();
         }
         judge(next);
         return true;
     }
 
-    private static boolean carries(BuiltLayer below, double since) {
+    private boolean carries(BuiltLayer below, double since) {
         if (below.history() == null) {
-            return below.component().kind() != Kind.CRUMB || since >= CRUMB_SECONDS;
+            return below.component().kind() != Kind.CRUMB || since >= crumbSeconds;
         }
         return !below.history().sets(below.component())
-                || below.history().set().topPa() >= CARRIES_PA
+                || below.history().set().topPa() >= carriesPa
                 || since >= GIVEN_UP;
     }
 
@@ -151,7 +153,7 @@ final class Pours implements Pouring {
         for (int i = 0; i < poured; i++) {
             double stop = judgedAt(i);
             next = stop > seconds ? Math.min(next, stop) : next;
-            double hardened = starts[i] + CRUMB_SECONDS;
+            double hardened = starts[i] + crumbSeconds;
             boolean crumb = layers.get(i).component().kind() == Kind.CRUMB;
             next = crumb && hardened > seconds ? Math.min(next, hardened) : next;
         }

@@ -7,6 +7,7 @@ import com.deftchill.core.gel.Firmness;
 import com.deftchill.core.gel.GelModel;
 import com.deftchill.core.gel.RigidityCurve;
 import com.deftchill.core.gel.Setting;
+import com.deftchill.core.parameters.Parameters;
 import com.deftchill.core.turnout.Slump;
 import java.util.Arrays;
 
@@ -18,18 +19,13 @@ public final class SetHistory implements ChillListener {
     /** When the firmness of a dessert is judged: the next day at the same hour. */
     static final double JUDGED_AT = 24 * 3600.0;
 
-    /** A core colder than this may be turned out, °C (handbook 5). */
-    static final double CORE_C = 8;
-
     /** So much of its volume frozen counts as frozen. */
     private static final double FROZEN_SHARE = 0.5;
 
-    private static final double BEST_SHARE = 0.9;
-    /** Of its last firmness a surface may have this much and still bond (handbook 5) [E]. */
-    private static final double BONDS_SHARE = 0.7;
     /** Rounding of clock times, s. */
     private static final double SAME_MOMENT = 1e-3;
 
+    private final Parameters parameters;
     private final Slab slab;
     private final GelModel model;
     private final RigidityCurve curve;
@@ -40,9 +36,9 @@ public final class SetHistory implements ChillListener {
     private final Thaw thaw;
 
     private final Crossing set = Crossing.risesTo(Firmness.HOLDS_PA);
-    private final Crossing stands = Crossing.fallsTo(Slump.READY);
-    private final Crossing coreCold = Crossing.fallsTo(CORE_C);
-    private final Crossing frozen = Crossing.firstFallsTo(Thaw.PEELS_C);
+    private final Crossing stands;
+    private final Crossing coreCold;
+    private final Crossing frozen;
     private final Crossing thawed;
 
     /** Temperature of the layer's cells, °C. */
@@ -75,7 +71,14 @@ public final class SetHistory implements ChillListener {
     private double softUntil;
 
     public SetHistory(
-            Slab slab, GelModel model, double gramsPerLitre, double factor, FatSet fat, Slump slump, Thaw thaw) {
+            Parameters parameters,
+            Slab slab,
+            GelModel model,
+            double gramsPerLitre,
+            double factor,
+            FatSet fat,
+            Slump slump,
+            Thaw thaw) {
         this.slab = slab;
         this.model = model;
         curve = new RigidityCurve(model, gramsPerLitre, factor);
@@ -83,6 +86,10 @@ public final class SetHistory implements ChillListener {
         firmness = new RowFirmness(slab, fat);
         this.slump = slump;
         this.thaw = thaw;
+        this.parameters = parameters;
+        stands = Crossing.fallsTo(Slump.ready(parameters.turnout()));
+        coreCold = Crossing.fallsTo(parameters.cold().turnsOutBelow().value());
+        frozen = Crossing.firstFallsTo(parameters.cold().peels().value());
         thawed = Crossing.risesTo(thaw.thawedC());
         here = slab.room();
         setting = model.setting(here.length);
@@ -245,7 +252,7 @@ public final class SetHistory implements ChillListener {
 
     /** Seconds until its upper face has become too firm for another layer to bond with it. */
     public double bondsUntilSeconds() {
-        var firm = Crossing.risesTo(BONDS_SHARE * surfacePa[count - 1]);
+        var firm = Crossing.risesTo(parameters.layers().bonds().value() * surfacePa[count - 1]);
         for (int i = 0; i < count; i++) {
             firm.follow(seconds[i], surfacePa[i]);
         }
@@ -272,7 +279,7 @@ public final class SetHistory implements ChillListener {
         if (!(last > 0)) {
             return Double.POSITIVE_INFINITY;
         }
-        var best = Crossing.risesTo(BEST_SHARE * last);
+        var best = Crossing.risesTo(parameters.layers().best().value() * last);
         for (int i = 0; i < count; i++) {
             best.follow(seconds[i], mean[i]);
         }

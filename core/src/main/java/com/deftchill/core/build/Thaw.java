@@ -2,6 +2,7 @@ package com.deftchill.core.build;
 
 import com.deftchill.core.chill.Ice;
 import com.deftchill.core.larder.GelProduct;
+import com.deftchill.core.parameters.ColdParameters;
 
 /**
  * What freezing does to a layer, and when it is thawed.
@@ -11,24 +12,17 @@ import com.deftchill.core.larder.GelProduct;
  * @param thawedC its coldest point is as warm as this when it is thawed, °C; infinite where it is not to be
  */
 public record Thaw(double freezesC, double weakens, double thawedC) {
-    /** Peeled from its mould while its warmest point is as cold as this, °C (handbook 5). */
-    public static final double PEELS_C = -12;
-
-    /** Thawed to the core, °C (handbook 5). */
-    private static final double THAWED_C = 4;
     /** Air that it thaws in comes so near in a useful time, K. */
     private static final double NEAR_K = 0.5;
-    /** A gel weeps after freezing and has lost so much; iota holds (handbook 5) [E]. */
-    private static final double WEEPS = 0.85;
 
     public static final Thaw NEVER_FROZEN = new Thaw(-1000, 1, Double.POSITIVE_INFINITY);
 
     /** @param lastAirC air of the place that it is served from, °C */
-    static Thaw of(Ice ice, GelProduct gel, double lastAirC) {
-        double thawed = Math.min(THAWED_C, lastAirC - NEAR_K);
+    static Thaw of(ColdParameters p, Ice ice, GelProduct gel, double lastAirC) {
+        double thawed = Math.min(p.thawed().value(), lastAirC - NEAR_K);
         return new Thaw(
                 ice.freezesC(),
-                gel.agent() == GelProduct.Agent.IOTA ? 1 : WEEPS,
+                gel.agent() == GelProduct.Agent.IOTA ? 1 : p.weeps().value(),
                 thawed > 0 ? thawed : Double.POSITIVE_INFINITY);
     }
 }

@@ -1,5 +1,7 @@
 package com.deftchill.core.chill;
 
+import com.deftchill.core.parameters.ColdParameters;
+
 /**
  * How the air of a cooler answers to the heat that what stands in it gives off.
  *
@@ -20,12 +22,6 @@ public record AirOfCooler(double spareW, double contentsJPerK, double copies, do
     /** Air that warms by more within a step wants shorter ones, K. */
     private static final double MOST_A_STEP_K = 0.25;
 
-    /** Each opening of the door lets in so much heat, J: a third of a cubic metre of room air and its moisture [E]. */
-    public static final double DOOR_J = 15_000;
-
-    /** Share of the power that is spent without any load [E]. */
-    public static final double LEAK_SHARE = 0.3;
-
     /** Air that stays as it is. */
     public static final AirOfCooler STEADY = new AirOfCooler(Double.POSITIVE_INFINITY, 1, 0, 0);
 
@@ -37,10 +33,15 @@ public record AirOfCooler(double spareW, double contentsJPerK, double copies, do
     }
 
     /** Of a cooler of a power, W (0: no limit), with so many moulds in it, opened so often. */
-    public static AirOfCooler of(double powerW, double contentsJPerK, double copies, double doorsPerHour) {
+    public static AirOfCooler of(
+            ColdParameters p, double powerW, double contentsJPerK, double copies, double doorsPerHour) {
         return powerW == 0
                 ? STEADY
-                : new AirOfCooler(powerW * (1 - LEAK_SHARE), contentsJPerK, copies, doorsPerHour * DOOR_J / 3600);
+                : new AirOfCooler(
+                        powerW * (1 - p.spent().value()),
+                        contentsJPerK,
+                        copies,
+                        doorsPerHour * 1000 * p.doorHeat().value() / 3600);
     }
 
     /** Air after a step of dt s in which each mould gave off so much heat, J. */

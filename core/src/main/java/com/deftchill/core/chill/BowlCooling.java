@@ -1,5 +1,7 @@
 package com.deftchill.core.chill;
 
+import com.deftchill.core.parameters.ColdParameters;
+
 /**
  * How long a stirred mix in its bowl takes to cool: one temperature throughout, Newton's law.
  *
@@ -12,10 +14,9 @@ package com.deftchill.core.chill;
  * 200 to 400) [E].
  */
 public final class BowlCooling {
-    private static final double ROOM_H = 10;
-    private static final double ICE_BATH_H = 250;
     private static final double ICE_C = 0;
 
+    private final ColdParameters p;
     private final double heatPerK;
     private final double wallM2;
     private final double surfaceM2;
@@ -25,7 +26,8 @@ public final class BowlCooling {
      * @param density kg/m3
      * @param heatCapacity J/(kg K)
      */
-    public BowlCooling(double grams, double density, double heatCapacity) {
+    public BowlCooling(ColdParameters p, double grams, double density, double heatCapacity) {
+        this.p = p;
         double kg = grams / 1000;
         double radius = Math.cbrt(3 * kg / density / (2 * Math.PI));
         heatPerK = kg * heatCapacity;
@@ -35,12 +37,12 @@ public final class BowlCooling {
 
     /** Seconds in a room; infinite when the room is not colder than wanted. */
     public double roomSeconds(double fromC, double toC, double roomC) {
-        return seconds(ROOM_H * (wallM2 + surfaceM2), fromC, toC, roomC);
+        return seconds(p.bowlRoom().value() * (wallM2 + surfaceM2), fromC, toC, roomC);
     }
 
     /** Seconds in an ice bath, stirred. */
     public double iceBathSeconds(double fromC, double toC) {
-        return seconds(ICE_BATH_H * wallM2, fromC, toC, ICE_C);
+        return seconds(p.bowlIce().value() * wallM2, fromC, toC, ICE_C);
     }
 
     private double seconds(double wattsPerK, double fromC, double toC, double airC) {

@@ -1,5 +1,6 @@
 package com.deftchill.core.chill;
 
+import com.deftchill.core.parameters.ColdParameters;
 import java.util.List;
 
 /**
@@ -48,8 +49,8 @@ public final class CoolerLoad {
      * @param powerW heat that it can take away, W, above 0
      * @param contentsJPerK heat that air and contents take up, J/K, above 0
      */
-    public static Outcome of(double setC, double powerW, double contentsJPerK, List<Load> loads) {
-        var cooler = AirOfCooler.of(powerW, contentsJPerK, 1, 0);
+    public static Outcome of(ColdParameters p, double setC, double powerW, double contentsJPerK, List<Load> loads) {
+        var cooler = AirOfCooler.of(p, powerW, contentsJPerK, 1, 0);
         var celsius = loads.stream().mapToDouble(Load::celsius).toArray();
         double air = setC;
         double peak = setC;

@@ -12,9 +12,7 @@ import com.deftchill.core.dessert.Study;
 import com.deftchill.core.gel.Firmness;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.turnout.Point;
-import com.deftchill.core.turnout.Slump;
 import com.deftchill.core.verdict.Evidence;
-import com.deftchill.core.verdict.Evidence.Constant;
 import com.deftchill.core.verdict.Evidence.Given;
 import java.util.List;
 import java.util.Optional;
@@ -43,7 +41,12 @@ final class TableWriter {
         Predicate<Moment> right = m -> m.pa()[index] <= most && m.pa()[index] >= least;
         var from = first(moments, right);
         var until = from.flatMap(f -> first(moments, m -> m.seconds() / 60 > f && m.pa()[index] < least));
-        var sags = onPlate ? first(moments, m -> m.worstStrain() > Slump.TREMBLING) : Optional.<Double>empty();
+        var sags = onPlate
+                ? first(
+                        moments,
+                        m -> m.worstStrain()
+                                > dessert.parameters().turnout().trembling().value())
+                : Optional.<Double>empty();
         double keep = dessert.kitchen().safety().keepC();
         var warm = first(moments, m -> m.warmestC() > Math.max(keep, Stay.COLD_C));
         double served = dessert.build().servedSeconds();
@@ -142,9 +145,9 @@ final class TableWriter {
                         + " has its own heat, or stays in its glass. Gel melts and fat softens at each point; each slice is"
                         + " pressed by what lies above it.",
                 List.of(
-                        new Constant("room", "8 W/m2K", "L", "still air with radiation"),
-                        new Constant("plate", "6 mm of china", "E", "engineering estimate"),
-                        new Constant("sags above", "20 % of its height", "E", "handbook limit")),
+                        dessert.constant(dessert.parameters().cold().tableRoom()),
+                        dessert.constant(dessert.parameters().cold().plate()),
+                        dessert.constant(dessert.parameters().turnout().trembling())),
                 "A third of the minutes either way; draughts and warm lamps are quicker.",
                 "A cooler room or plate, more gelatin, a lower mould, a later plating.");
     }

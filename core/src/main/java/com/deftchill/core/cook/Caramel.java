@@ -1,20 +1,27 @@
 package com.deftchill.core.cook;
 
+import com.deftchill.core.parameters.PanParameters;
+import com.deftchill.core.parameters.Parameter;
 import java.util.Arrays;
 import java.util.Optional;
+import java.util.function.Function;
 
 /** How dark sugar is burnt: its temperature, °C, and what it loses as steam and smoke, g/g of the sugar [E]. */
 public enum Caramel {
-    LIGHT("light", "light amber", 165, 0.02),
-    MEDIUM("medium", "amber", 175, 0.05),
-    DARK("dark", "dark, just smoking", 187, 0.09);
+    LIGHT("light", "light amber", PanParameters::caramelLight, PanParameters::lostLight),
+    MEDIUM("medium", "amber", PanParameters::caramelMedium, PanParameters::lostMedium),
+    DARK("dark", "dark, just smoking", PanParameters::caramelDark, PanParameters::lostDark);
 
     private final String id;
     private final String words;
-    private final double celsius;
-    private final double lost;
+    private final Function<PanParameters, Parameter> celsius;
+    private final Function<PanParameters, Parameter> lost;
 
-    Caramel(String id, String words, double celsius, double lost) {
+    Caramel(
+            String id,
+            String words,
+            Function<PanParameters, Parameter> celsius,
+            Function<PanParameters, Parameter> lost) {
         this.id = id;
         this.words = words;
         this.celsius = celsius;
@@ -32,13 +39,13 @@ public enum Caramel {
     }
 
     /** Temperature of the sugar when it is done, °C. */
-    public double celsius() {
-        return celsius;
+    public double celsius(PanParameters p) {
+        return celsius.apply(p).value();
     }
 
     /** Lost of the sugar's mass, g/g. */
-    public double lost() {
-        return lost;
+    public double lost(PanParameters p) {
+        return lost.apply(p).value();
     }
 
     /** The one a document names; medium when it names none. */

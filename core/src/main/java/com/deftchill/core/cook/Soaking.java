@@ -11,12 +11,6 @@ package com.deftchill.core.cook;
  * @param tauSeconds time constant, s for each side
  */
 public record Soaking(double capacity, double tauSeconds) {
-    /** Below this uptake it stays dry in the middle, above the next it is wet; g/g. */
-    public static final double DRY_BELOW = 0.6;
-
-    public static final double WET_ABOVE = 1.1;
-    /** Left in the dish. */
-    public static final double LEFT_IN_DISH = 0.15;
     /** Where a right soak is aimed at, g/g, or at this share of what a piece can take. */
     private static final double AIM = 0.85;
 

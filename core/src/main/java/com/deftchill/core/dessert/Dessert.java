@@ -8,8 +8,10 @@ import com.deftchill.core.build.Settings;
 import com.deftchill.core.composition.Constituent;
 import com.deftchill.core.kitchen.Kitchen;
 import com.deftchill.core.mix.Mix;
+import com.deftchill.core.parameters.Parameter;
+import com.deftchill.core.parameters.Parameters;
 import com.deftchill.core.text.Words;
-import com.deftchill.core.turnout.Slump;
+import com.deftchill.core.verdict.Evidence;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -145,7 +147,9 @@ public record Dessert(Batch batch, Kitchen kitchen, Stack stack, List<Portrait> 
 
     /** What does not set does not stand. */
     private static double strain(Study study) {
-        return study.sets() ? study.judgedStrain() : Slump.SAGS;
+        return study.sets()
+                ? study.judgedStrain()
+                : study.parameters().turnout().sags().value();
     }
 
     /** Greatest mean strain of a layer turned out. */
@@ -185,5 +189,15 @@ public record Dessert(Batch batch, Kitchen kitchen, Stack stack, List<Portrait> 
 
     public String clock(double seconds) {
         return Words.clock(batch.pouredAt(), seconds);
+    }
+
+    /** Constants of the models that it is computed by. */
+    public Parameters parameters() {
+        return batch.parameters();
+    }
+
+    /** A constant as this kitchen reads it, with where it comes from. */
+    public Evidence.Constant constant(Parameter parameter) {
+        return Words.constant(parameter, kitchen().temperature());
     }
 }

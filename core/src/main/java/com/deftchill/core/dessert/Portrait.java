@@ -6,7 +6,10 @@ import com.deftchill.core.batch.Kind;
 import com.deftchill.core.batch.Stack;
 import com.deftchill.core.kitchen.Kitchen;
 import com.deftchill.core.mix.Mix;
+import com.deftchill.core.parameters.Parameter;
+import com.deftchill.core.parameters.Parameters;
 import com.deftchill.core.text.Words;
+import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Fix;
 import java.util.List;
 import java.util.Optional;
@@ -87,5 +90,15 @@ public record Portrait(
         return component.lines().stream()
                 .filter(line -> line.part().ingredient().group().equals(group))
                 .toList();
+    }
+
+    /** Constants of the models that it is computed by. */
+    public Parameters parameters() {
+        return component.parameters();
+    }
+
+    /** A constant as this kitchen reads it, with where it comes from. */
+    public Evidence.Constant constant(Parameter parameter) {
+        return Words.constant(parameter, kitchen.temperature());
     }
 }

@@ -27,9 +27,13 @@ import com.deftchill.core.gel.StrengthFactors;
 import com.deftchill.core.kitchen.Kitchen;
 import com.deftchill.core.larder.Mould.Release;
 import com.deftchill.core.mix.Mix;
+import com.deftchill.core.parameters.ColdParameters;
+import com.deftchill.core.parameters.Parameter;
+import com.deftchill.core.parameters.Parameters;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.turnout.Dip;
 import com.deftchill.core.turnout.Slump;
+import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.vessel.Vessel;
 import java.util.Arrays;
 import java.util.List;
@@ -72,8 +76,6 @@ public record Study(
         ChillReport report,
         Optional<Joining> joining) {
 
-    /** Water that a mould is dipped into, °C: hand-hot from a kettle and tap, the coolest that works well. */
-    public static final double DIP_WATER_C = 60;
     /** A thinner film is computed as thick as this, mm. */
     public static final double LEAST_MM = 2;
 
@@ -84,14 +86,6 @@ public record Study(
     private static final double BOWL_C = 50;
     /** A mix poured hot has set after this, or the comparison says nothing. */
     private static final double SOONER_WITHIN = 12 * 3600.0;
-
-    /** A glaze or jelly upon other layers (handbook 2), Pa [E]. */
-    private static final double[] JELLY_LAYER_PA = {800, 4000};
-    /** What is set by fat and air eats softer than a gel as firm: bands in a glass, turned out, sliced; Pa [E]. */
-    private static final double[] FAT_IN_GLASS_PA = {200, 4000};
-
-    private static final double[] FAT_TURNED_OUT_PA = {800, 12_000};
-    private static final double[] FAT_SLICED_PA = {1500, 20_000};
 
     /**
      * @param layer as it was chilled
@@ -107,7 +101,9 @@ public record Study(
             Settings settings) {
         var component = layer.component();
         var chill = layer.history();
-        double melt = component.gels() ? chill.model().meltingPoint(mix.gelatinGramsPerLitre()) : FatSet.SOFTENS_C;
+        double melt = component.gels()
+                ? chill.model().meltingPoint(mix.gelatinGramsPerLitre())
+                : batch.parameters().fat().softens().value();
         return new Study(
                 batch,
                 layer.index(),
@@ -135,12 +131,12 @@ public record Study(
 
     private static Optional<Joining> joining(Component component, Mix mix, Material material) {
         return component.heating().hotC().isPresent() && !component.kind().isSolid()
-                ? Optional.of(Joining.of(component, bowl(mix, material)))
+                ? Optional.of(Joining.of(component, bowl(component.parameters().cold(), mix, material)))
                 : Optional.empty();
     }
 
-    private static BowlCooling bowl(Mix mix, Material material) {
-        return new BowlCooling(mix.massG(), material.density(), material.heatCapacity(BOWL_C));
+    private static BowlCooling bowl(ColdParameters p, Mix mix, Material material) {
+        return new BowlCooling(p, mix.massG(), material.density(), material.heatCapacity(BOWL_C));
     }
 
     /**
@@ -162,6 +158,7 @@ public record Study(
         Arrays.fill(materials, material);
         var slab = Slab.whole(cut);
         var chilled = new SetHistory(
+                component.parameters(),
                 slab,
                 model,
                 gramsPerLitre(),
@@ -191,7 +188,14 @@ public record Study(
         var vessel = batch.mould().vessel();
         boolean dipped = batch.served() == Served.TURNED_OUT && batch.mould().release() == Release.DIP;
         return vessel.wallMm() > 0 && dipped
-                ? Dip.of(vessel.wallMm(), vessel.material(), material, batch.airC(), DIP_WATER_C, meltC)
+                ? Dip.of(
+                        batch.parameters().turnout(),
+                        vessel.wallMm(),
+                        vessel.material(),
+                        material,
+                        batch.airC(),
+                        batch.parameters().turnout().dipWater().value(),
+                        meltC)
                 : new Dip.Window(0, 0, 0);
     }
 
@@ -326,15 +330,21 @@ public record Study(
     private double[] band() {
         var served = batch.served();
         if (fatSet()) {
+            var p = parameters().fat();
             return switch (served) {
-                case IN_GLASS -> FAT_IN_GLASS_PA;
-                case TURNED_OUT -> FAT_TURNED_OUT_PA;
-                case SLICED -> FAT_SLICED_PA;
+                case IN_GLASS -> between(p.glassLeast(), p.glassMost());
+                case TURNED_OUT -> between(p.turnedOutLeast(), p.turnedOutMost());
+                case SLICED -> between(p.slicedLeast(), p.slicedMost());
             };
         }
+        var p = parameters().gel();
         return component.kind() == Kind.JELLY && !alone()
-                ? JELLY_LAYER_PA
-                : new double[] {served.leastPa(), served.mostPa()};
+                ? between(p.jellyLeast(), p.jellyMost())
+                : between(served.least(p), served.most(p));
+    }
+
+    private static double[] between(Parameter least, Parameter most) {
+        return new double[] {least.value(), most.value()};
     }
 
     /** The middle of the band on the firmness scale, Pa. */
@@ -366,5 +376,15 @@ public record Study(
     /** Height of the body turned out a day after pouring, mm. */
     public double standingMm() {
         return slump.heightMm() * (1 - judgedStrain());
+    }
+
+    /** Constants of the models that it is computed by. */
+    public Parameters parameters() {
+        return component.parameters();
+    }
+
+    /** A constant as this kitchen reads it, with where it comes from. */
+    public Evidence.Constant constant(Parameter parameter) {
+        return Words.constant(parameter, kitchen.temperature());
     }
 }

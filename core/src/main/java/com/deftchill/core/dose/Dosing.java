@@ -102,7 +102,11 @@ public final class Dosing {
         double stiff = 1000;
         var even = new double[study.slump().rows()];
         Arrays.fill(even, stiff);
-        double needed = stiff * study.slump().meanStrain(even) / ((Slump.CRISP + Slump.READY) / 2);
+        double needed = stiff
+                * study.slump().meanStrain(even)
+                / ((study.parameters().turnout().crisp().value()
+                                + Slump.ready(study.parameters().turnout()))
+                        / 2);
         return Math.min(study.mostPa(), Math.max(study.aimPa(), needed));
     }
 

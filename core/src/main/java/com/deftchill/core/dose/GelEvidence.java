@@ -77,14 +77,17 @@ public final class GelEvidence {
         }
         var p = gelatin.parameters();
         return List.of(
-                new Constant("c*", Typed.write(p.criticalHelix(), 1) + " g/L", "L", HELIX),
-                new Constant("exponent", Typed.write(p.exponent(), 1), "L", HELIX),
-                new Constant("G0", Words.pascal(p.scalePa()), "E", ESTIMATE),
+                study.constant(p.criticalHelix()),
+                study.constant(p.exponent()),
+                study.constant(p.scale()),
                 new Constant(
                         "Helix share at " + study.celsius(10) + " after 17 h",
                         Words.percent(gelatin.helixShareAt10()),
                         "S",
                         "from the definition of Bloom"),
-                new Constant("Maturing modes", "0.25, 1.2, 4 and 14 h at " + study.celsius(10), "E", ESTIMATE));
+                study.constant(p.firstTime()),
+                study.constant(p.secondTime()),
+                study.constant(p.thirdTime()),
+                study.constant(p.fourthTime()));
     }
 }

@@ -1,12 +1,13 @@
 package com.deftchill.core.fat;
 
+import com.deftchill.core.parameters.FatParameters;
 import java.util.function.DoubleUnaryOperator;
 
 /**
  * The network that solid fat builds in whipped cream, soft cheese and chocolate.
  *
  * <pre>
- *   G' = 1500 Pa * (S / 0.175)^2,   S = solid milk fat + 3 x solid cocoa butter, g per g of the mix
+ *   G' = scale * (S / scale share)^2,   S = solid milk fat + cocoa counts x solid cocoa butter, g per g of the mix
  * </pre>
  *
  * <p>Handbook 3 [E]; 0.175 is 35 % cream at 5 °C. Droplets of unwhipped cream are no network and do not count. Air
@@ -14,11 +15,9 @@ import java.util.function.DoubleUnaryOperator;
  *
  * @param milkFat structured milk fat, g per g of the mix
  * @param cocoaButter g per g of the mix
+ * @param p constants of the model
  */
-public record FatNetwork(double milkFat, double cocoaButter) implements DoubleUnaryOperator {
-    private static final double REFERENCE_PA = 1500;
-    private static final double REFERENCE_SHARE = 0.175;
-    private static final double COCOA_COUNTS = 3;
+public record FatNetwork(double milkFat, double cocoaButter, FatParameters p) implements DoubleUnaryOperator {
     /** Less than this is a trace between droplets, no network. */
     private static final double LEAST_SHARE = 0.005;
 
@@ -33,7 +32,9 @@ public record FatNetwork(double milkFat, double cocoaButter) implements DoubleUn
         if (!exists()) {
             return 0;
         }
-        double solid = milkFat * SolidFat.milkFat(celsius) + COCOA_COUNTS * cocoaButter * SolidFat.cocoaButter(celsius);
-        return REFERENCE_PA * Math.pow(solid / REFERENCE_SHARE, 2);
+        var solid = new SolidFat(p);
+        double share =
+                milkFat * solid.milkFat(celsius) + p.cocoaCounts().value() * cocoaButter * solid.cocoaButter(celsius);
+        return p.scale().value() * Math.pow(share / p.scaleShare().value(), 2);
     }
 }

@@ -2,9 +2,6 @@ package com.deftchill.core.fat;
 
 /** Rigidity that a component owes to its fat, over temperature, as a table: the network weakened by its air. */
 public final class FatSet {
-    /** Where a body set by fat alone softens enough at the wall to slide out, °C [E]. */
-    public static final double SOFTENS_C = 22;
-
     private static final double FROM_C = -40;
     private static final double PER_K = 2;
     private static final int POINTS = 301;

@@ -2,9 +2,12 @@ package com.deftchill.core.fat;
 
 import com.deftchill.core.composition.Composition;
 import com.deftchill.core.composition.Constituent;
+import com.deftchill.core.parameters.GanacheParameters;
+import com.deftchill.core.parameters.Parameters;
 import java.util.Arrays;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.ToDoubleFunction;
 
 /**
  * Chocolate joined with something wet, as an emulsion of fat in water: from its composition alone, so that cream, butter,
@@ -12,44 +15,24 @@ import java.util.OptionalDouble;
  *
  * @param composition of the whole
  * @param grams of the whole
+ * @param parameters constants of the models
  */
-public record Ganache(Composition composition, double grams) {
-    /** Share of fat by volume below which it holds; above which it needs care; above which it likely splits. */
-    public static final double SAFE_PHI = 0.55;
-
-    public static final double SPLITS_PHI = 0.65;
-    public static final double FAT_CONTINUOUS_PHI = 0.74;
-    /** A rescue aims below this. */
-    public static final double RESCUE_PHI = 0.52;
-    /** Water per dry cocoa and sugar between which chocolate seizes. */
-    public static final double SEIZES_FROM = 0.03;
-
-    public static final double SEIZES_TO = 0.25;
-    /** Joined within these, kept above the next, sets below the last; °C. */
-    public static final double JOIN_FROM_C = 45;
-
-    public static final double JOIN_TO_C = 60;
-    public static final double KEEP_ABOVE_C = 32;
-    public static final double SETS_BELOW_C = 28;
-
+public record Ganache(Composition composition, double grams, Parameters parameters) {
     private static final double FAT_G_PER_ML = 0.91;
     private static final double SUGAR_ML_PER_G = 0.62;
     private static final double ALCOHOL_G_PER_ML = 0.789;
-    /** Weight of the dry cocoa solids beside solid fat, fitted to dark 65 % at the ratios of {@link Texture} [E]. */
-    private static final double DRY_COCOA_WEIGHT = 0.3;
-
     /** How it eats, by its stiffness; limits fitted to dark 65 % with 35 % cream at 20 °C, 1:2, 1:1, 3:2, 2:1 [E]. */
     public enum Texture {
-        POURS("pours; whips when cold", 0),
-        SOFT("soft, for the spoon", 0.19),
-        PIPES("firm, pipes", 0.23),
-        ROLLS("as a truffle, rolls", 0.2555),
-        HARD("hard, is cut", 0.33);
+        POURS("pours; whips when cold", p -> 0),
+        SOFT("soft, for the spoon", p -> p.softFrom().value()),
+        PIPES("firm, pipes", p -> p.pipesFrom().value()),
+        ROLLS("as a truffle, rolls", p -> p.rollsFrom().value()),
+        HARD("hard, is cut", p -> p.hardFrom().value());
 
         private final String words;
-        private final double from;
+        private final ToDoubleFunction<GanacheParameters> from;
 
-        Texture(String words, double from) {
+        Texture(String words, ToDoubleFunction<GanacheParameters> from) {
             this.words = words;
             this.from = from;
         }
@@ -81,12 +64,15 @@ public record Ganache(Composition composition, double grams) {
     /** Whether the chocolate seizes: wet enough to clump, too dry to flow, not rich enough in fat. */
     public boolean seizes() {
         double ratio = waterPerSolids();
-        return hasChocolate() && ratio > SEIZES_FROM && ratio < SEIZES_TO && phi() < FAT_CONTINUOUS_PHI;
+        return hasChocolate()
+                && ratio > parameters.ganache().seizesFrom().value()
+                && ratio < parameters.ganache().seizesTo().value()
+                && phi() < parameters.ganache().fatContinuousPhi().value();
     }
 
-    /** Grams of a liquid that bring phi below {@link #RESCUE_PHI}; 0 when it is; absent when this liquid cannot. */
+    /** Grams of a liquid that bring phi below rescuePhi; 0 when it is; absent when this liquid cannot. */
     public OptionalDouble rescue(Composition liquid) {
-        return toPhi(liquid, RESCUE_PHI);
+        return toPhi(liquid, parameters.ganache().rescuePhi().value());
     }
 
     /** Grams of something that bring the share of fat down to phi; 0 when it is below; absent when this cannot. */
@@ -104,23 +90,26 @@ public record Ganache(Composition composition, double grams) {
     /** Least grams of a liquid that pass the seize band; absent when this liquid cannot. */
     public OptionalDouble passesSeizing(Composition liquid) {
         double missing = grams
-                * (SEIZES_TO * (composition.share(Constituent.COCOA_SOLIDS) + composition.share(Constituent.SUGARS))
+                * (parameters.ganache().seizesTo().value()
+                                * (composition.share(Constituent.COCOA_SOLIDS) + composition.share(Constituent.SUGARS))
                         - composition.share(Constituent.WATER));
         double gain = liquid.share(Constituent.WATER)
-                - SEIZES_TO * (liquid.share(Constituent.COCOA_SOLIDS) + liquid.share(Constituent.SUGARS));
+                - parameters.ganache().seizesTo().value()
+                        * (liquid.share(Constituent.COCOA_SOLIDS) + liquid.share(Constituent.SUGARS));
         return gain > 0 ? OptionalDouble.of(Math.max(0, missing / gain)) : OptionalDouble.empty();
     }
 
     /** Solid fat and, at a lower weight, dry cocoa solids at T °C, g/g: what its texture follows. */
     public double stiffness(double celsius) {
-        return SolidFat.of(composition, celsius) + DRY_COCOA_WEIGHT * composition.share(Constituent.COCOA_SOLIDS);
+        return new SolidFat(parameters.fat()).of(composition, celsius)
+                + parameters.ganache().dryCocoa().value() * composition.share(Constituent.COCOA_SOLIDS);
     }
 
     /** How it eats at T °C. */
     public Texture texture(double celsius) {
         double stiffness = stiffness(celsius);
         return Arrays.stream(Texture.values())
-                .filter(texture -> stiffness >= texture.from)
+                .filter(texture -> stiffness >= texture.from.applyAsDouble(parameters.ganache()))
                 .reduce((lower, higher) -> higher)
                 .orElse(Texture.POURS);
     }
@@ -145,9 +134,10 @@ public record Ganache(Composition composition, double grams) {
      * @param most greatest ratio to consider
      */
     public OptionalDouble sameAs(Composition chocolate, Composition liquid, double celsius, double most) {
-        double wanted = SolidFat.of(composition, celsius);
-        double below = wanted - SolidFat.of(liquid, celsius);
-        double above = SolidFat.of(chocolate, celsius) - wanted;
+        var solid = new SolidFat(parameters.fat());
+        double wanted = solid.of(composition, celsius);
+        double below = wanted - solid.of(liquid, celsius);
+        double above = solid.of(chocolate, celsius) - wanted;
         double ratio = below / above;
         return above > 0 && ratio >= 0 && ratio <= most ? OptionalDouble.of(ratio) : OptionalDouble.empty();
     }

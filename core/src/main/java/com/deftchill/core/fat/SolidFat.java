@@ -2,6 +2,7 @@ package com.deftchill.core.fat;
 
 import com.deftchill.core.composition.Composition;
 import com.deftchill.core.composition.Constituent;
+import com.deftchill.core.parameters.FatParameters;
 import org.hipparchus.analysis.interpolation.LinearInterpolator;
 import org.hipparchus.analysis.polynomials.PolynomialSplineFunction;
 
@@ -12,29 +13,46 @@ import org.hipparchus.analysis.polynomials.PolynomialSplineFunction;
 public final class SolidFat {
     private static final double COLDEST_C = -60;
     private static final double HOTTEST_C = 200;
-    private static final PolynomialSplineFunction COCOA_BUTTER = new LinearInterpolator()
-            .interpolate(
-                    new double[] {COLDEST_C, 5, 15, 20, 28, 34, HOTTEST_C},
-                    new double[] {0.85, 0.85, 0.80, 0.72, 0.50, 0, 0});
-    private static final PolynomialSplineFunction MILK_FAT = new LinearInterpolator()
-            .interpolate(
-                    new double[] {COLDEST_C, 5, 12, 20, 30, 37, HOTTEST_C},
-                    new double[] {0.52, 0.52, 0.40, 0.20, 0.05, 0, 0});
+    private final PolynomialSplineFunction cocoaButter;
+    private final PolynomialSplineFunction milkFat;
 
-    private SolidFat() {}
+    public SolidFat(FatParameters p) {
+        double cocoaAt5 = p.cocoaAt5().value();
+        double milkAt5 = p.milkAt5().value();
+        cocoaButter = new LinearInterpolator()
+                .interpolate(new double[] {COLDEST_C, 5, 15, 20, 28, 34, HOTTEST_C}, new double[] {
+                    cocoaAt5,
+                    cocoaAt5,
+                    p.cocoaAt15().value(),
+                    p.cocoaAt20().value(),
+                    p.cocoaAt28().value(),
+                    0,
+                    0
+                });
+        milkFat = new LinearInterpolator()
+                .interpolate(new double[] {COLDEST_C, 5, 12, 20, 30, 37, HOTTEST_C}, new double[] {
+                    milkAt5,
+                    milkAt5,
+                    p.milkAt12().value(),
+                    p.milkAt20().value(),
+                    p.milkAt30().value(),
+                    0,
+                    0
+                });
+    }
 
     /** Solid share of cocoa butter at T °C, g/g. */
-    public static double cocoaButter(double celsius) {
-        return COCOA_BUTTER.value(celsius);
+    public double cocoaButter(double celsius) {
+        return cocoaButter.value(celsius);
     }
 
     /** Solid share of milk fat at T °C, g/g. */
-    public static double milkFat(double celsius) {
-        return MILK_FAT.value(celsius);
+    public double milkFat(double celsius) {
+        return milkFat.value(celsius);
     }
 
     /** Solid fat of a mix at T °C, g per g of the mix. */
-    public static double of(Composition mix, double celsius) {
+    public double of(Composition mix, double celsius) {
         return mix.share(Constituent.COCOA_BUTTER) * cocoaButter(celsius)
                 + mix.share(Constituent.MILK_FAT) * milkFat(celsius);
     }

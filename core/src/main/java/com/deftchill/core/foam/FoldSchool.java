@@ -1,5 +1,6 @@
 package com.deftchill.core.foam;
 
+import com.deftchill.core.parameters.FoamParameters;
 import java.util.Arrays;
 import java.util.Optional;
 
@@ -8,9 +9,6 @@ public enum FoldSchool {
     THIRDS("thirds", "folded in three additions"),
     FIRST_BEATEN("first-beaten", "first third beaten in, the rest folded"),
     BEATEN("beaten", "beaten together throughout");
-
-    private static final double KEPT_FIRST_BEATEN = 0.85;
-    private static final double KEPT_BEATEN = 0.70;
 
     private final String id;
     private final String words;
@@ -31,11 +29,11 @@ public enum FoldSchool {
     }
 
     /** Share of the foam's air that is kept within the window. */
-    public double kept(Whip whip) {
+    public double kept(Whip whip, FoamParameters p) {
         return switch (this) {
-            case THIRDS -> whip.kept();
-            case FIRST_BEATEN -> Math.min(KEPT_FIRST_BEATEN, whip.kept());
-            case BEATEN -> KEPT_BEATEN;
+            case THIRDS -> whip.kept(p);
+            case FIRST_BEATEN -> Math.min(p.keptFirstBeaten().value(), whip.kept(p));
+            case BEATEN -> p.keptBeaten().value();
         };
     }
 

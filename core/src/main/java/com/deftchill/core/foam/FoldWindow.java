@@ -1,6 +1,7 @@
 package com.deftchill.core.foam;
 
 import com.deftchill.core.composition.Composition;
+import com.deftchill.core.parameters.FoamParameters;
 
 /**
  * Between which temperatures of the base foam is folded in (handbook 3 [E]). Upper limit: the mix must end at 24 °C or
@@ -16,33 +17,19 @@ import com.deftchill.core.composition.Composition;
 public record FoldWindow(double lowC, double highC, By lowBy, By highBy) {
     /** What sets a limit. */
     public enum By {
-        /** The base starts to set {@link #ABOVE_ONSET_K} below it. */
+        /** The base starts to set aboveOnset below it. */
         BASE_SETS,
         /** Nothing in the base sets in the cold. */
         NOTHING_SETS,
-        /** The mix ends at {@link #MIX_C}. */
+        /** The mix ends at mixEnds. */
         MIX_ENDS,
         /** Warmer, the fat that holds the air melts. */
         FAT_MELTS,
-        /** The mix ends at {@link #MIX_C}; colder, chips of cocoa butter form. */
+        /** The mix ends at mixEnds; colder, chips of cocoa butter form. */
         CHIPS_FORM,
         /** Cocoa butter sets below it. */
         COCOA_BUTTER_SETS
     }
-
-    /** What the mix may end at, °C. */
-    public static final double MIX_C = 24;
-    /** Above this the fat that holds the air melts, °C. */
-    public static final double MELTS_AIR_C = 32;
-
-    /** Warmest base, °C. */
-    public static final double BASE_C = 35;
-    /** Warmest base that chocolate alone sets, °C. */
-    public static final double CHOCOLATE_BASE_C = 45;
-    /** Coldest base that chocolate alone sets, °C. */
-    public static final double CHOCOLATE_LOW_C = 28;
-    /** So much warmer than where it starts to set, K. */
-    public static final double ABOVE_ONSET_K = 3;
 
     /** A base without anything that sets may be as cold as the fridge, °C. */
     private static final double COLDEST_C = 2;
@@ -59,23 +46,23 @@ public record FoldWindow(double lowC, double highC, By lowBy, By highBy) {
      *
      * @param onsetC where the base by itself starts to set, °C; below 0 for a base that does not gel
      */
-    public static FoldWindow of(Share base, Share foam, double foamC, double onsetC) {
-        double balanced = baseFor(MIX_C, base, foam, foamC);
-        boolean gels = onsetC + ABOVE_ONSET_K > COLDEST_C;
+    public static FoldWindow of(FoamParameters p, Share base, Share foam, double foamC, double onsetC) {
+        double balanced = baseFor(p.mixEnds().value(), base, foam, foamC);
+        boolean gels = onsetC + p.aboveOnset().value() > COLDEST_C;
         return new FoldWindow(
-                Math.max(COLDEST_C, onsetC + ABOVE_ONSET_K),
-                Math.min(BASE_C, balanced),
+                Math.max(COLDEST_C, onsetC + p.aboveOnset().value()),
+                Math.min(p.baseMost().value(), balanced),
                 gels ? By.BASE_SETS : By.NOTHING_SETS,
-                balanced < BASE_C ? By.MIX_ENDS : By.FAT_MELTS);
+                balanced < p.baseMost().value() ? By.MIX_ENDS : By.FAT_MELTS);
     }
 
     /** The window of a base set by chocolate alone. */
-    public static FoldWindow ofChocolate(Share base, Share foam, double foamC) {
-        double balanced = baseFor(MIX_C, base, foam, foamC);
+    public static FoldWindow ofChocolate(FoamParameters p, Share base, Share foam, double foamC) {
+        double balanced = baseFor(p.mixEnds().value(), base, foam, foamC);
         return new FoldWindow(
-                Math.max(CHOCOLATE_LOW_C, balanced),
-                CHOCOLATE_BASE_C,
-                balanced > CHOCOLATE_LOW_C ? By.CHIPS_FORM : By.COCOA_BUTTER_SETS,
+                Math.max(p.chocolateLeast().value(), balanced),
+                p.chocolateMost().value(),
+                balanced > p.chocolateLeast().value() ? By.CHIPS_FORM : By.COCOA_BUTTER_SETS,
                 By.FAT_MELTS);
     }
 

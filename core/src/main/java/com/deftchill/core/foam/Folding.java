@@ -1,5 +1,7 @@
 package com.deftchill.core.foam;
 
+import com.deftchill.core.parameters.FoamParameters;
+
 /**
  * Foam folded into a base (handbook 3 [E]).
  *
@@ -8,11 +10,6 @@ package com.deftchill.core.foam;
  * </pre>
  */
 public final class Folding {
-    /** A base too warm melts the fat that holds the air; one that sets makes lumps. */
-    private static final double TOO_WARM_KEEPS = 0.6;
-
-    private static final double SETTING_KEEPS = 0.8;
-
     private Folding() {}
 
     /**
@@ -21,11 +18,12 @@ public final class Folding {
      * @param fat whether fat holds the air (cream), so that warmth melts it; whites and yolks stand warmth
      * @param setting whether the base is already setting
      */
-    public static double kept(FoldSchool school, Whip whip, double baseC, boolean fat, boolean setting) {
-        double kept = school.kept(whip);
-        if (fat && baseC > FoldWindow.MELTS_AIR_C) {
-            kept *= TOO_WARM_KEEPS;
+    public static double kept(
+            FoamParameters p, FoldSchool school, Whip whip, double baseC, boolean fat, boolean setting) {
+        double kept = school.kept(whip, p);
+        if (fat && baseC > p.meltsAir().value()) {
+            kept *= p.keptTooWarm().value();
         }
-        return setting ? kept * SETTING_KEEPS : kept;
+        return setting ? kept * p.keptSetting().value() : kept;
     }
 }

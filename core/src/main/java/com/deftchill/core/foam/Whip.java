@@ -1,22 +1,45 @@
 package com.deftchill.core.foam;
 
+import com.deftchill.core.parameters.FoamParameters;
+import com.deftchill.core.parameters.Parameter;
 import java.util.Arrays;
 import java.util.Optional;
+import java.util.function.Function;
 
 /** How far a foam is whipped, with the air it takes, ml per ml of liquid: handbook 3 [L/E]. */
 public enum Whip {
-    RIBBON("ribbon", "to a ribbon", 0.40, 4.0, 0.92),
-    SOFT("soft", "to soft peaks", 0.75, 4.5, 0.90),
-    MEDIUM("medium", "to medium peaks", 0.95, 5.5, 0.87),
-    STIFF("stiff", "to stiff peaks", 1.15, 6.0, 0.80);
+    RIBBON(
+            "ribbon",
+            "to a ribbon",
+            FoamParameters::overrunRibbon,
+            FoamParameters::whitesRibbon,
+            FoamParameters::keptRibbon),
+    SOFT("soft", "to soft peaks", FoamParameters::overrunSoft, FoamParameters::whitesSoft, FoamParameters::keptSoft),
+    MEDIUM(
+            "medium",
+            "to medium peaks",
+            FoamParameters::overrunMedium,
+            FoamParameters::whitesMedium,
+            FoamParameters::keptMedium),
+    STIFF(
+            "stiff",
+            "to stiff peaks",
+            FoamParameters::overrunStiff,
+            FoamParameters::whitesStiff,
+            FoamParameters::keptStiff);
 
     private final String id;
     private final String words;
-    private final double ofCream;
-    private final double ofWhites;
-    private final double kept;
+    private final Function<FoamParameters, Parameter> ofCream;
+    private final Function<FoamParameters, Parameter> ofWhites;
+    private final Function<FoamParameters, Parameter> kept;
 
-    Whip(String id, String words, double ofCream, double ofWhites, double kept) {
+    Whip(
+            String id,
+            String words,
+            Function<FoamParameters, Parameter> ofCream,
+            Function<FoamParameters, Parameter> ofWhites,
+            Function<FoamParameters, Parameter> kept) {
         this.id = id;
         this.words = words;
         this.ofCream = ofCream;
@@ -35,18 +58,18 @@ public enum Whip {
     }
 
     /** Overrun of cream with 35 % fat, cold and unsweetened. */
-    double ofCream() {
-        return ofCream;
+    double ofCream(FoamParameters p) {
+        return ofCream.apply(p).value();
     }
 
     /** Overrun of egg whites. */
-    double ofWhites() {
-        return ofWhites;
+    double ofWhites(FoamParameters p) {
+        return ofWhites.apply(p).value();
     }
 
     /** Share of the air kept when folded in three additions. */
-    double kept() {
-        return kept;
+    double kept(FoamParameters p) {
+        return kept.apply(p).value();
     }
 
     /** The one a document names; medium when it names none. */

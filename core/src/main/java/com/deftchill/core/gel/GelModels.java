@@ -1,6 +1,7 @@
 package com.deftchill.core.gel;
 
 import com.deftchill.core.larder.GelProduct;
+import com.deftchill.core.parameters.GelParameters;
 
 /** The model of each gelling agent. */
 public final class GelModels {
@@ -10,7 +11,7 @@ public final class GelModels {
     private GelModels() {}
 
     /** The model of a product. */
-    public static GelModel of(GelatinParameters parameters, GelProduct product) {
+    public static GelModel of(GelParameters parameters, GelProduct product) {
         return switch (product.agent()) {
             case GELATIN -> new GelatinModel(parameters, product);
             case AGAR, IOTA, KAPPA -> new TemperatureSetModel(parameters, product);

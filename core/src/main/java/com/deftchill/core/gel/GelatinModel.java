@@ -1,9 +1,7 @@
 package com.deftchill.core.gel;
 
-import static com.deftchill.core.gel.GelatinParameters.BLOOM_TEST_CELSIUS;
-import static com.deftchill.core.gel.GelatinParameters.BLOOM_TEST_GRAMS_PER_LITRE;
-
 import com.deftchill.core.larder.GelProduct;
+import com.deftchill.core.parameters.GelParameters;
 
 /**
  * Rigidity of a gelatin gel after the helix-concentration master curve (Joly-Duhamel, Hellio, Ajdari, Djabourov 2002):
@@ -19,22 +17,34 @@ import com.deftchill.core.larder.GelProduct;
 public final class GelatinModel implements GelModel {
     private static final double REFERENCE_BLOOM = 250;
 
-    private final GelatinParameters parameters;
+    /** The Bloom test [S]: 6.67 % (w/w), matured 17 h at 10 °C. */
+    public static final double BLOOM_TEST_GRAMS_PER_LITRE = 66.7;
+
+    public static final double BLOOM_TEST_CELSIUS = 10;
+    public static final double BLOOM_TEST_HOURS = 17;
+
+    private final GelParameters parameters;
+    private final double criticalHelix;
+    private final double scalePa;
+    private final double exponent;
     private final double helixShareAt10;
     private final double maxMeltC;
 
-    public GelatinModel(GelatinParameters parameters, GelProduct product) {
+    public GelatinModel(GelParameters parameters, GelProduct product) {
         this(parameters, product.bloom(), product.heat().maxMeltC());
     }
 
-    GelatinModel(GelatinParameters parameters, double bloom, double maxMeltC) {
+    GelatinModel(GelParameters parameters, double bloom, double maxMeltC) {
         this.parameters = parameters;
         this.maxMeltC = maxMeltC;
-        double helix = 1 + parameters.bloomGain() * Math.pow(bloom / REFERENCE_BLOOM, 1 / parameters.exponent());
-        this.helixShareAt10 = helix * parameters.criticalHelix() / BLOOM_TEST_GRAMS_PER_LITRE;
+        criticalHelix = parameters.criticalHelix().value();
+        scalePa = parameters.scale().value();
+        exponent = parameters.exponent().value();
+        double helix = 1 + parameters.bloomGain().value() * Math.pow(bloom / REFERENCE_BLOOM, 1 / exponent);
+        this.helixShareAt10 = helix * criticalHelix / BLOOM_TEST_GRAMS_PER_LITRE;
     }
 
-    public GelatinParameters parameters() {
+    public GelParameters parameters() {
         return parameters;
     }
 
@@ -51,8 +61,8 @@ public final class GelatinModel implements GelModel {
     /** Rigidity, Pa, of c g/L at helix share chi with strength factor f; 0 for a liquid. */
     @Override
     public double rigidity(double gramsPerLitre, double helixShare, double factor) {
-        double excess = gramsPerLitre * helixShare / parameters.criticalHelix() - 1;
-        return excess > 0 ? parameters.scalePa() * factor * Math.pow(excess, parameters.exponent()) : 0;
+        double excess = gramsPerLitre * helixShare / criticalHelix - 1;
+        return excess > 0 ? scalePa * factor * Math.pow(excess, exponent) : 0;
     }
 
     /**
@@ -61,7 +71,7 @@ public final class GelatinModel implements GelModel {
      */
     @Override
     public double meltingPoint(double gramsPerLitre) {
-        double share = parameters.criticalHelix() / gramsPerLitre;
+        double share = criticalHelix / gramsPerLitre;
         return maxMeltC - (maxMeltC - BLOOM_TEST_CELSIUS) * share / helixShareAt10;
     }
 
@@ -78,6 +88,6 @@ public final class GelatinModel implements GelModel {
     /** Temperature, °C, at which a cooling mix of c g/L starts to set. */
     @Override
     public double settingOnset(double gramsPerLitre) {
-        return meltingPoint(gramsPerLitre) - parameters.onsetBelowMeltK();
+        return meltingPoint(gramsPerLitre) - parameters.onsetBelowMelt().value();
     }
 }

@@ -1,6 +1,6 @@
 package com.deftchill.core.gel;
 
-import com.deftchill.core.gel.GelatinParameters.Mode;
+import com.deftchill.core.parameters.GelParameters;
 import java.util.function.DoubleUnaryOperator;
 
 /**
@@ -19,7 +19,9 @@ public final class Maturing implements Setting {
 
     private static final double LEAST_WIDTH_K = 1e-6;
 
-    private final GelatinParameters parameters;
+    private final double rateZeroC;
+    private final double rateFloor;
+    private final double meltHours;
     private final DoubleUnaryOperator equilibrium;
     private final double[] weight;
     private final double[] hours;
@@ -32,22 +34,40 @@ public final class Maturing implements Setting {
      *
      * @param equilibrium helix share that is reached in the end, at T °C
      */
-    public Maturing(GelatinParameters parameters, DoubleUnaryOperator equilibrium, int points) {
-        this.parameters = parameters;
+    public Maturing(GelParameters parameters, DoubleUnaryOperator equilibrium, int points) {
+        rateZeroC = parameters.rateZero().value();
+        rateFloor = parameters.rateFloor().value();
+        meltHours = parameters.meltTime().value();
         this.equilibrium = equilibrium;
-        var given = parameters.modes();
-        this.hours = given.stream().mapToDouble(Mode::hours).toArray();
-        double normal = given.stream()
-                .mapToDouble(mode -> mode.weight() * -Math.expm1(-GelatinParameters.BLOOM_TEST_HOURS / mode.hours()))
-                .sum();
-        this.weight = given.stream().mapToDouble(mode -> mode.weight() / normal).toArray();
+        hours = new double[] {
+            parameters.firstTime().value(),
+            parameters.secondTime().value(),
+            parameters.thirdTime().value(),
+            parameters.fourthTime().value()
+        };
+        weight = new double[] {
+            parameters.firstShare().value(),
+            parameters.secondShare().value(),
+            parameters.thirdShare().value(),
+            0
+        };
+        weight[3] = 1 - weight[0] - weight[1] - weight[2];
+        double normal = 0;
+        for (int mode = 0; mode < hours.length; mode++) {
+            normal += weight[mode] * -Math.expm1(-GelatinModel.BLOOM_TEST_HOURS / hours[mode]);
+        }
+        for (int mode = 0; mode < hours.length; mode++) {
+            weight[mode] /= normal;
+        }
         this.modes = new double[points * hours.length];
         this.shares = new double[points];
         this.table = new double[(INTERVALS + 2) * hours.length];
     }
 
     private Maturing(Maturing other) {
-        parameters = other.parameters;
+        rateZeroC = other.rateZeroC;
+        rateFloor = other.rateFloor;
+        meltHours = other.meltHours;
         equilibrium = other.equilibrium;
         hours = other.hours;
         weight = other.weight;
@@ -63,9 +83,8 @@ public final class Maturing implements Setting {
 
     /** Rate of maturing at T °C relative to 10 °C: ((30 - T) / 20)^1.5, never below its floor. */
     public double rate(double celsius) {
-        var p = parameters;
-        double share = (p.rateZeroC() - celsius) / (p.rateZeroC() - GelatinParameters.BLOOM_TEST_CELSIUS);
-        return share <= 0 ? p.rateFloor() : Math.max(p.rateFloor(), share * Math.sqrt(share));
+        double share = (rateZeroC - celsius) / (rateZeroC - GelatinModel.BLOOM_TEST_CELSIUS);
+        return share <= 0 ? rateFloor : Math.max(rateFloor, share * Math.sqrt(share));
     }
 
     /**
@@ -75,7 +94,7 @@ public final class Maturing implements Setting {
     @Override
     public void advance(double[] celsius, double seconds) {
         double h = seconds / SECONDS_PER_HOUR;
-        double melt = Math.exp(-h / parameters.meltHours());
+        double melt = Math.exp(-h / meltHours);
         double coldest = Double.POSITIVE_INFINITY;
         double warmest = Double.NEGATIVE_INFINITY;
         for (double c : celsius) {

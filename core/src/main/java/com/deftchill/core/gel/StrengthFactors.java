@@ -3,6 +3,7 @@ package com.deftchill.core.gel;
 import com.deftchill.core.larder.GelProduct.Agent;
 import com.deftchill.core.larder.Ingredient.Protease;
 import com.deftchill.core.mix.Mix;
+import com.deftchill.core.parameters.GelParameters;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -24,22 +25,6 @@ public record StrengthFactors(List<Factor> factors) {
      */
     public record Factor(String name, double value, String because) {}
 
-    private static final PolynomialSplineFunction ACID =
-            linear(new double[] {0, 2.5, 3.0, 3.5, 4.0, 5.0, 14}, new double[] {0.4, 0.4, 0.55, 0.75, 0.9, 1, 1});
-    private static final PolynomialSplineFunction ACID_BOILED =
-            linear(new double[] {0, 2.5, 3.5, 4.5, 14}, new double[] {0.4, 0.4, 0.7, 1, 1});
-    private static final PolynomialSplineFunction ALCOHOL =
-            linear(new double[] {0, 0.10, 0.15, 0.20, 0.25, 1}, new double[] {1, 1, 0.9, 0.75, 0.6, 0.6});
-    private static final PolynomialSplineFunction SUGAR =
-            linear(new double[] {0, 0.20, 0.35, 0.50, 0.65, 1}, new double[] {1, 1.1, 1.1, 1, 0.7, 0.7});
-
-    private static final double SALT_LIMIT = 0.02;
-    private static final double SALT_FACTOR = 0.85;
-    private static final double WEAK_PROTEASE_FACTOR = 0.6;
-    private static final double PROTEIN_GAIN = 4;
-    private static final double FILLER_GAIN = 2.5;
-    private static final double FILLER_LINEAR_TO = 0.25;
-    private static final double FILLER_CAP = 2.5;
     /** Below this difference from 1 a factor is not worth a line. */
     private static final double NOTEWORTHY = 5e-3;
 
@@ -52,24 +37,24 @@ public record StrengthFactors(List<Factor> factors) {
      *
      * @param kept share of the strength that heat has left, 0 to 1
      */
-    public static StrengthFactors of(Mix mix, Agent agent, double kept) {
+    public static StrengthFactors of(Mix mix, Agent agent, double kept, GelParameters p) {
         var found = new ArrayList<Factor>();
         air(mix, found);
         return switch (agent) {
             case NONE -> new StrengthFactors(found);
-            case GELATIN -> gelatin(mix, kept, found);
-            case AGAR -> other(mix, false, found);
-            case IOTA, KAPPA -> other(mix, true, found);
+            case GELATIN -> gelatin(mix, kept, p, found);
+            case AGAR -> other(mix, false, p, found);
+            case IOTA, KAPPA -> other(mix, true, p, found);
         };
     }
 
     /** Agar and carrageenans: fat fills the gel; boiled in acid they lose strength; carrageenans take up milk protein. */
-    private static StrengthFactors other(Mix mix, boolean takesMilk, List<Factor> found) {
+    private static StrengthFactors other(Mix mix, boolean takesMilk, GelParameters p, List<Factor> found) {
         if (takesMilk) {
-            milkProtein(mix, found);
+            milkProtein(mix, p, found);
         }
-        fat(mix, found);
-        add(found, "acidity", ACID_BOILED.value(mix.ph()), "pH about %.1f", mix.ph());
+        fat(mix, p, found);
+        add(found, "acidity", boiledAcid(p).value(mix.ph()), "pH about %.1f", mix.ph());
         return new StrengthFactors(found);
     }
 
@@ -79,36 +64,37 @@ public record StrengthFactors(List<Factor> factors) {
         add(found, "air", continuous * continuous, "%.0f % of the volume", 100 * mix.airShare());
     }
 
-    private static void milkProtein(Mix mix, List<Factor> found) {
+    private static void milkProtein(Mix mix, GelParameters p, List<Factor> found) {
         add(
                 found,
                 "milk protein",
-                1 + PROTEIN_GAIN * mix.milkProteinPerWater(),
+                1 + p.proteinGain().value() * mix.milkProteinPerWater(),
                 "%.3f g per g water",
                 mix.milkProteinPerWater());
     }
 
-    private static void fat(Mix mix, List<Factor> found) {
-        add(found, "fat droplets", filler(mix.fatVolumeShare()), "%.0f % of the volume", 100 * mix.fatVolumeShare());
+    private static void fat(Mix mix, GelParameters p, List<Factor> found) {
+        add(found, "fat droplets", filler(mix.fatVolumeShare(), p), "%.0f % of the volume", 100 * mix.fatVolumeShare());
     }
 
-    private static StrengthFactors gelatin(Mix mix, double kept, List<Factor> found) {
-        milkProtein(mix, found);
-        fat(mix, found);
-        add(found, "acidity", ACID.value(mix.ph()), "pH about %.1f", mix.ph());
+    private static StrengthFactors gelatin(Mix mix, double kept, GelParameters p, List<Factor> found) {
+        milkProtein(mix, p, found);
+        fat(mix, p, found);
+        add(found, "acidity", acid(p).value(mix.ph()), "pH about %.1f", mix.ph());
         add(
                 found,
                 "alcohol",
-                ALCOHOL.value(mix.alcoholByVolume()),
+                alcohol(p).value(mix.alcoholByVolume()),
                 "%.1f % of the liquid",
                 100 * mix.alcoholByVolume());
-        add(found, "sugar", SUGAR.value(mix.sugarOfAqueous()), "%.0f % of the liquid", 100 * mix.sugarOfAqueous());
-        if (mix.saltOfAqueous() > SALT_LIMIT) {
-            add(found, "salt", SALT_FACTOR, "%.1f % of the liquid", 100 * mix.saltOfAqueous());
+        add(found, "sugar", sugar(p).value(mix.sugarOfAqueous()), "%.0f % of the liquid", 100 * mix.sugarOfAqueous());
+        if (mix.saltOfAqueous() > p.saltFrom().value()) {
+            add(found, "salt", p.saltKeeps().value(), "%.1f % of the liquid", 100 * mix.saltOfAqueous());
         }
         add(found, "heat", kept, "%.1f % of the strength lost", 100 * (1 - kept));
         if (mix.protease() != Protease.NONE) {
-            double value = mix.protease() == Protease.STRONG ? 0 : WEAK_PROTEASE_FACTOR;
+            double value =
+                    mix.protease() == Protease.STRONG ? 0 : p.weakEnzymeKeeps().value();
             found.add(new Factor("raw fruit enzyme", value, mix.proteaseFrom()));
         }
         return new StrengthFactors(found);
@@ -123,18 +109,48 @@ public record StrengthFactors(List<Factor> factors) {
      * Rigidity of a gel filled with bound droplets over that of the unfilled gel, at a volume share phi. Linear up to
      * 0.25, from there with the crowding term of Kerner's equation, joined without a step; capped at 2.5 [L/E].
      */
-    static double filler(double phi) {
-        if (phi <= FILLER_LINEAR_TO) {
-            return 1 + FILLER_GAIN * phi;
+    static double filler(double phi, GelParameters p) {
+        double gain = p.fillerGain().value();
+        double linearTo = p.fillerLinearTo().value();
+        double most = p.fillerMost().value();
+        if (phi <= linearTo) {
+            return 1 + gain * phi;
         }
-        double crowded = 1 + FILLER_GAIN * FILLER_LINEAR_TO + FILLER_GAIN * (phi - FILLER_LINEAR_TO) / (1 - phi);
-        return phi < 1 ? Math.min(FILLER_CAP, crowded) : FILLER_CAP;
+        double crowded = 1 + gain * linearTo + gain * (phi - linearTo) / (1 - phi);
+        return phi < 1 ? Math.min(most, crowded) : most;
     }
 
     private static void add(List<Factor> found, String name, double value, String because, double figure) {
         if (Math.abs(value - 1) >= NOTEWORTHY) {
             found.add(new Factor(name, value, String.format(Locale.ROOT, because.replace("% of", "%% of"), figure)));
         }
+    }
+
+    private static PolynomialSplineFunction acid(GelParameters p) {
+        double least = p.acid25().value();
+        return linear(new double[] {0, 2.5, 3.0, 3.5, 4.0, 5.0, 14}, new double[] {
+            least, least, p.acid30().value(), p.acid35().value(), p.acid40().value(), 1, 1
+        });
+    }
+
+    private static PolynomialSplineFunction boiledAcid(GelParameters p) {
+        double least = p.boiledAcid25().value();
+        return linear(
+                new double[] {0, 2.5, 3.5, 4.5, 14},
+                new double[] {least, least, p.boiledAcid35().value(), 1, 1});
+    }
+
+    private static PolynomialSplineFunction alcohol(GelParameters p) {
+        double least = p.alcohol25().value();
+        return linear(
+                new double[] {0, 0.10, 0.15, 0.20, 0.25, 1},
+                new double[] {1, 1, p.alcohol15().value(), p.alcohol20().value(), least, least});
+    }
+
+    private static PolynomialSplineFunction sugar(GelParameters p) {
+        double gain = p.sugarGain().value();
+        double least = p.sugar65().value();
+        return linear(new double[] {0, 0.20, 0.35, 0.50, 0.65, 1}, new double[] {1, gain, gain, 1, least, least});
     }
 
     private static PolynomialSplineFunction linear(double[] x, double[] y) {

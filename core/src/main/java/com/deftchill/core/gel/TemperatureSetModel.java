@@ -1,6 +1,7 @@
 package com.deftchill.core.gel;
 
 import com.deftchill.core.larder.GelProduct;
+import com.deftchill.core.parameters.GelParameters;
 
 /**
  * Agar and the carrageenans: a simpler model, stated as such. The gel forms within minutes below its setting temperature
@@ -11,19 +12,18 @@ public final class TemperatureSetModel implements GelModel {
     private static final double REFERENCE_BLOOM = 200;
     private static final double REFERENCE_C = 4;
     private static final double MAMMAL_MAX_MELT_C = 33;
-    /** Time constants of setting and melting, s [E]. */
-    private static final double SETS_SECONDS = 300;
-
-    private static final double MELTS_SECONDS = 120;
-
     private final GelatinModel reference;
     private final double referenceShare;
     private final GelProduct.Heat heat;
+    private final double setsSeconds;
+    private final double meltsSeconds;
 
-    TemperatureSetModel(GelatinParameters parameters, GelProduct product) {
+    TemperatureSetModel(GelParameters parameters, GelProduct product) {
         reference = new GelatinModel(parameters, REFERENCE_BLOOM, MAMMAL_MAX_MELT_C);
         referenceShare = reference.equilibriumHelixShare(REFERENCE_C);
         heat = product.heat();
+        setsSeconds = parameters.setsWithin().value();
+        meltsSeconds = parameters.meltsWithin().value();
     }
 
     @Override
@@ -70,8 +70,8 @@ public final class TemperatureSetModel implements GelModel {
 
         @Override
         public void advance(double[] celsius, double seconds) {
-            double sets = Math.exp(-seconds / SETS_SECONDS);
-            double melts = Math.exp(-seconds / MELTS_SECONDS);
+            double sets = Math.exp(-seconds / setsSeconds);
+            double melts = Math.exp(-seconds / meltsSeconds);
             for (int point = 0; point < share.length; point++) {
                 if (celsius[point] < heat.setsC()) {
                     share[point] = 1 - (1 - share[point]) * sets;

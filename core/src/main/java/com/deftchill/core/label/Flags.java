@@ -308,7 +308,7 @@ public final class Flags {
         var evidence = new Evidence(
                 List.of(new Given("The shortest counts", life.because())),
                 "Chilled at " + dessert.celsius(dessert.kitchen().safety().keepC()) + " or below, covered. " + LOCAL,
-                KeepingLife.CONSTANTS,
+                KeepingLife.constants(dessert),
                 "A default, not a test of shelf life.",
                 "Cooking egg and fruit; cream and fruit on top at service; a clean, cold kitchen.");
         return new Flag("keeps", "Keeps", words + " chilled", Tone.NOTE, evidence);

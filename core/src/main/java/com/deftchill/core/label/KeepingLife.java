@@ -4,10 +4,12 @@ import com.deftchill.core.batch.Kind;
 import com.deftchill.core.dessert.Dessert;
 import com.deftchill.core.dessert.Portrait;
 import com.deftchill.core.larder.Ingredient.Trait;
+import com.deftchill.core.parameters.Parameter;
 import com.deftchill.core.verdict.Evidence.Constant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * How long a dessert keeps chilled: conservative defaults (handbook 6) [E], of which the shortest counts.
@@ -16,26 +18,21 @@ import java.util.List;
  * @param because of what
  */
 public record KeepingLife(int hours, String because) {
-    public static final List<Constant> CONSTANTS = List.of(
-            new Constant("set creams and cooked egg", "3 days", "E", "conservative default"),
-            new Constant("soaked layers", "3 days", "E", "conservative default"),
-            new Constant("shells and glazed tarts", "2 days", "E", "conservative default"),
-            new Constant("uncooked fruit", "2 days", "E", "conservative default"),
-            new Constant("whipped cream on top", "12 h", "E", "the same day"),
-            new Constant("raw egg", "24 h", "E", "conservative default"));
-
-    private static final int SET_CREAM_H = 72;
-    private static final int SHELL_H = 48;
-    private static final int FRESH_FRUIT_H = 48;
-    private static final int RAW_EGG_H = 24;
-    private static final int SAME_DAY_H = 12;
+    /** How long what keeps, as a kitchen reads it. */
+    public static List<Constant> constants(Dessert dessert) {
+        var p = dessert.parameters().keeping();
+        return Stream.of(p.set(), p.shell(), p.freshFruit(), p.sameDay(), p.rawEgg())
+                .map(dessert::constant)
+                .toList();
+    }
 
     public static KeepingLife of(Dessert dessert, boolean rawEgg) {
+        var p = dessert.parameters().keeping();
         var lives = new ArrayList<KeepingLife>();
         boolean alone = dessert.portraits().size() == 1;
-        lives.add(new KeepingLife(SET_CREAM_H, alone ? "a set cream" : "its creams"));
+        lives.add(new KeepingLife(hours(p.set()), alone ? "a set cream" : "its creams"));
         if (rawEgg) {
-            lives.add(new KeepingLife(RAW_EGG_H, "raw egg"));
+            lives.add(new KeepingLife(hours(p.rawEgg()), "raw egg"));
         }
         Portrait top = null;
         for (var portrait : dessert.portraits()) {
@@ -44,16 +41,20 @@ public record KeepingLife(int hours, String because) {
                             && !part.treatment().endsEnzymes());
             boolean cooked = portrait.kind() == Kind.COMPOTE;
             if (fresh && !cooked && portrait.kind() != Kind.GARNISH) {
-                lives.add(new KeepingLife(FRESH_FRUIT_H, "fruit that was never cooked"));
+                lives.add(new KeepingLife(hours(p.freshFruit()), "fruit that was never cooked"));
             }
             if (portrait.kind() == Kind.SHELL) {
-                lives.add(new KeepingLife(SHELL_H, "the shell, which softens"));
+                lives.add(new KeepingLife(hours(p.shell()), "the shell, which softens"));
             }
             top = portrait.bed().exists() ? portrait : top;
         }
         if (top != null && top.kind() == Kind.WHIPPED && !top.component().gels() && !alone) {
-            lives.add(new KeepingLife(SAME_DAY_H, "whipped cream on top"));
+            lives.add(new KeepingLife(hours(p.sameDay()), "whipped cream on top"));
         }
         return lives.stream().min(Comparator.comparingInt(KeepingLife::hours)).orElseThrow();
+    }
+
+    private static int hours(Parameter parameter) {
+        return (int) Math.floor(parameter.value());
     }
 }

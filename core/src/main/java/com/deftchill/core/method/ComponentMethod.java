@@ -23,7 +23,6 @@ import java.util.stream.Collectors;
 
 /** The steps of one component, from weighing until it is ready to be filled. Durations are estimates [E]. */
 final class ComponentMethod extends PanSteps {
-    private static final double WEIGH_MIN_PER_LINE = 0.7;
     /** Where a kitchen warms a mix to when nothing is written, °C. */
     private static final double WARM_C = 60;
 
@@ -83,7 +82,9 @@ final class ComponentMethod extends PanSteps {
                 "Weigh",
                 amounts + ".",
                 Kind.ACTIVE,
-                2 + WEIGH_MIN_PER_LINE * component.lines().size(),
+                2
+                        + component.parameters().work().weighLine().value()
+                                * component.lines().size(),
                 "",
                 "");
     }
@@ -158,7 +159,13 @@ final class ComponentMethod extends PanSteps {
                 "Heat",
                 text,
                 Kind.TENDED,
-                Math.max(3, grams * HEAT_CAPACITY * (to - FRIDGE_C) / BURNER_W / 60),
+                Math.max(
+                        3,
+                        grams
+                                * HEAT_CAPACITY
+                                * (to - FRIDGE_C)
+                                / component.parameters().work().burner().value()
+                                / 60),
                 portrait.celsius(to),
                 cue,
                 to >= SIMMER_C ? "Dairy boils over: stay with it." : "");
@@ -290,9 +297,10 @@ final class ComponentMethod extends PanSteps {
         return (window.lowC() + window.highC()) / 2;
     }
 
-    private static BowlCooling bowl(Mix mix) {
+    private BowlCooling bowl(Mix mix) {
         var material = Material.of(mix.composition());
-        return new BowlCooling(mix.massG(), material.density(), material.heatCapacity(50));
+        return new BowlCooling(
+                component.parameters().cold(), mix.massG(), material.density(), material.heatCapacity(50));
     }
 
     private void fold() {

@@ -17,8 +17,6 @@ import java.util.Optional;
  * [E]. What must end before a step begins, and within which minutes, goes with it.
  */
 public final class Method {
-    private static final double FILL_MIN_PER_MOULD = 0.3;
-
     private final Dessert dessert;
     private final List<Step> steps = new ArrayList<>();
 
@@ -71,7 +69,7 @@ public final class Method {
                         + dessert.batch().mould().name() + ", up to "
                         + Words.mm(bed.toMm()) + "." + wait,
                 Kind.ACTIVE,
-                2 + FILL_MIN_PER_MOULD * count,
+                2 + dessert.parameters().work().fillMould().value() * count,
                 solid
                         ? Optional.empty()
                         : Optional.of(portrait.celsius(portrait.component().pourC())),
@@ -149,7 +147,10 @@ public final class Method {
                     case DIP ->
                         dip
                                 ? "Dip " + Words.seconds(main.dip().aim()) + " s in water of "
-                                        + dessert.celsius(Study.DIP_WATER_C)
+                                        + dessert.celsius(dessert.parameters()
+                                                .turnout()
+                                                .dipWater()
+                                                .value())
                                         + ", let air in at one edge, turn over onto a wet plate."
                                 : "Run a warm knife round the wall and turn over onto a wet plate.";
                     case PEEL -> "Ease the edge free and peel the mould off.";

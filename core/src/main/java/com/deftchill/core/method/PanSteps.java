@@ -5,15 +5,11 @@ import com.deftchill.core.batch.Share;
 import com.deftchill.core.cook.Boiling;
 import com.deftchill.core.cook.Soaking;
 import com.deftchill.core.dessert.Portrait;
-import com.deftchill.core.fat.Ganache;
 import com.deftchill.core.method.Step.Kind;
 import com.deftchill.core.text.Words;
 
 /** Steps of what is joined, burnt, simmered, pressed or dipped. Durations are estimates [E]. */
 abstract class PanSteps extends StepWriter {
-    /** What a burner puts into a pan, W [E]. */
-    static final double BURNER_W = 700;
-
     static final double BOIL_C = 95;
     static final double HEAT_CAPACITY = 3.6;
     static final double FRIDGE_C = 5;
@@ -35,7 +31,13 @@ abstract class PanSteps extends StepWriter {
                     "Heat",
                     "Bring " + weighed(liquid) + " to just below the boil.",
                     Kind.TENDED,
-                    Math.max(2, grams(liquid) * HEAT_CAPACITY * (SIMMER_C - FRIDGE_C) / BURNER_W / 60),
+                    Math.max(
+                            2,
+                            grams(liquid)
+                                    * HEAT_CAPACITY
+                                    * (SIMMER_C - FRIDGE_C)
+                                    / component.parameters().work().burner().value()
+                                    / 60),
                     portrait.celsius(component.heating().hotC().orElse(85)),
                     "small bubbles at the pan's edge",
                     "Dairy boils over: stay with it.");
@@ -46,7 +48,7 @@ abstract class PanSteps extends StepWriter {
                     "Melt " + weighed(chocolate) + " over a water bath or in short pulses; warm the rest.",
                     Kind.TENDED,
                     6,
-                    portrait.celsius(Ganache.JOIN_FROM_C),
+                    portrait.celsius(component.parameters().ganache().joinFrom().value()),
                     "smooth, no lumps",
                     "Not a drop of water alone: it seizes.");
         }
@@ -62,9 +64,13 @@ abstract class PanSteps extends StepWriter {
                 },
                 Kind.ACTIVE,
                 5,
-                portrait.celsius(Ganache.JOIN_FROM_C) + " to " + portrait.celsius(Ganache.JOIN_TO_C),
+                portrait.celsius(component.parameters().ganache().joinFrom().value()) + " to "
+                        + portrait.celsius(
+                                component.parameters().ganache().joinTo().value()),
                 "glossy and unbroken",
-                "Keep it above " + portrait.celsius(Ganache.KEEP_ABOVE_C) + " while you stir.");
+                "Keep it above "
+                        + portrait.celsius(
+                                component.parameters().ganache().keepAbove().value()) + " while you stir.");
     }
 
     final void caramel() {
@@ -76,7 +82,7 @@ abstract class PanSteps extends StepWriter {
                 "Cook " + weighed(sugar) + " " + stage.words() + ".",
                 Kind.TENDED,
                 10,
-                portrait.celsius(stage.celsius()),
+                portrait.celsius(stage.celsius(component.parameters().pan())),
                 stage.words(),
                 "Far above " + portrait.celsius(100)
                         + ": it burns deep. Sleeves down, ice water at hand, children away.");
@@ -106,7 +112,10 @@ abstract class PanSteps extends StepWriter {
                                         + Words.grams(portrait.mix().massG()) + " is left."
                                 : "."),
                 Kind.TENDED,
-                Math.max(minutes, component.lostG() / Boiling.SIMMER_G_PER_MIN),
+                Math.max(
+                        minutes,
+                        component.lostG()
+                                / component.parameters().pan().simmer().value()),
                 portrait.celsius(BOIL_C),
                 "thick bubbles, a clean line left by the spoon",
                 "Hot sugar sticks and burns.");

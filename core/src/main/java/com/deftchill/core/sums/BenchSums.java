@@ -176,7 +176,14 @@ final class BenchSums {
                         evidence(List.of(), "Dipping melts a thin layer at the wall.", "None.", "Hotter water."),
                         Optional.empty());
             }
-            var window = Dip.of(vessel.wallMm(), vessel.material(), Material.of(SET_CREAM), cold, water, melts);
+            var window = Dip.of(
+                    in.parameters().turnout(),
+                    vessel.wallMm(),
+                    vessel.material(),
+                    Material.of(SET_CREAM),
+                    cold,
+                    water,
+                    melts);
             boolean never = Double.isInfinite(window.aim());
             return new SumAnswer(
                     never
@@ -200,7 +207,7 @@ final class BenchSums {
                             "Conduction from the water through the wall until 0.25 mm of gel has melted (0.2 to 0.5).",
                             "About a fifth either way.",
                             "Hotter water, a thinner wall.",
-                            constant("water, swirled", "800 W/m2K", "E")),
+                            in.constant(in.parameters().turnout().water())),
                     Optional.empty());
         }
     }
@@ -273,8 +280,11 @@ final class BenchSums {
             }
             Soaking soaking = piece.soaking().get();
             double uptake = soaking.uptake(seconds);
-            var is = uptake < Soaking.DRY_BELOW ? "dry in the middle" : uptake > Soaking.WET_ABOVE ? "wet" : "right";
-            double needs = grams * uptake * (1 + Soaking.LEFT_IN_DISH);
+            var is = uptake < in.parameters().pan().soakDry().value()
+                    ? "dry in the middle"
+                    : uptake > in.parameters().pan().soakWet().value() ? "wet" : "right";
+            double needs =
+                    grams * uptake * (1 + in.parameters().pan().soakLeft().value());
             double best = soaking.seconds(soaking.aim());
             var lines = List.of(line(piece.id(), grams, ""), line("barley-tea", Math.max(1, needs), "soak"));
             var plain = component("soaked", "Soaked " + piece.name(), "soaked", lines, "");
@@ -299,7 +309,10 @@ final class BenchSums {
                     List.of(
                             figure("Taken up in all", g(grams * uptake)),
                             figure("A right dip", Typed.write(best, 1) + " s a side"),
-                            figure("Right for", Soaking.DRY_BELOW + " to " + Soaking.WET_ABOVE + " g per gram")),
+                            figure(
+                                    "Right for",
+                                    in.parameters().pan().soakDry().value() + " to "
+                                            + in.parameters().pan().soakWet().value() + " g per gram")),
                     evidence(
                             List.of(
                                     new Given("Takes up at most", Typed.write(soaking.capacity(), 2) + " g/g"),
@@ -307,7 +320,8 @@ final class BenchSums {
                             "Uptake = capacity x (1 - exp(-seconds / time constant)); 15 % stays in the dish.",
                             "A fifth: weigh one piece before and after.",
                             "Seconds, the piece.",
-                            constant("dry below, wet above", "0.6, 1.1 g/g", "E")),
+                            in.constant(in.parameters().pan().soakDry()),
+                            in.constant(in.parameters().pan().soakWet())),
                     Optional.of(made));
         }
     }
@@ -337,7 +351,8 @@ final class BenchSums {
                 return null;
             }
             var profile = mould.vessel().profile();
-            double grams = CrumbBase.grams(profile.areaMm2(0), profile.perimeterMm(0), thickness, wall);
+            double grams =
+                    CrumbBase.grams(in.parameters().pan(), profile.areaMm2(0), profile.perimeterMm(0), thickness, wall);
             double fat = in.weighed(grams / (1 + CrumbBase.AIM_RATIO));
             double dry = in.weighed(grams - fat);
             var lines = List.of(line(crumbs.id(), dry, ""), line(butter.id(), fat, ""));
@@ -370,7 +385,7 @@ final class BenchSums {
                             "Mass = 0.75 g/ml x (area + perimeter x wall) x thickness.",
                             "A tenth, from how hard it is pressed.",
                             "Thickness, wall, tin.",
-                            constant("packed density", "0.75 g/ml", "E")),
+                            in.constant(in.parameters().pan().packed())),
                     Optional.of(made));
         }
     }

@@ -50,13 +50,15 @@ final class FatSums {
                 return null;
             }
             var mix = Mix.of(List.of(new Mix.Part(chocolate, c), new Mix.Part(liquid, l)), 0, 0);
-            var ganache = new Ganache(mix.composition(), mix.massG());
+            var ganache = new Ganache(mix.composition(), mix.massG(), in.parameters());
             double phi = ganache.phi();
             var holds = ganache.seizes()
                     ? "It seizes"
-                    : phi < Ganache.SAFE_PHI
+                    : phi < in.parameters().ganache().safePhi().value()
                             ? "It holds"
-                            : phi < Ganache.SPLITS_PHI ? "It needs care" : "It likely splits";
+                            : phi < in.parameters().ganache().splitsPhi().value()
+                                    ? "It needs care"
+                                    : "It likely splits";
             var figures = new ArrayList<SumAnswer.SumFigure>();
             figures.add(figure("Fat by volume", percent(phi) + " (holds below 55, splits from 65)"));
             for (double celsius : new double[] {4, 12, SERVED_C}) {
@@ -85,13 +87,16 @@ final class FatSums {
                                     new Given(liquid.name(), g(l)),
                                     new Given(
                                             "Solid fat at " + in.celsius(20),
-                                            percent(SolidFat.of(mix.composition(), SERVED_C)))),
+                                            percent(new SolidFat(in.parameters().fat())
+                                                    .of(mix.composition(), SERVED_C)))),
                             "Fat volume = all fats / 0.91; water phase = water + 0.62 x sugar + alcohol / 0.789. Another chocolate by"
                                     + " the same share of solid fat at " + in.celsius(20) + ".",
                             "About 3 points of fat; textures are estimates.",
                             "The ratio, the fat of the cream, the chocolate.",
-                            constant("limits", "55, 65, 74 % fat by volume", "E"),
-                            constant("cocoa butter solid", "72 % at " + in.celsius(20), "L")),
+                            in.constant(in.parameters().ganache().safePhi()),
+                            in.constant(in.parameters().ganache().splitsPhi()),
+                            in.constant(in.parameters().ganache().fatContinuousPhi()),
+                            in.constant(in.parameters().fat().cocoaAt20())),
                     Optional.of(made(in, chocolate, c, liquid, l)));
         }
 
@@ -145,13 +150,13 @@ final class FatSums {
             }
             double fat = cream.composition().share(Constituent.MILK_FAT);
             double liquid = 1000 * grams / cream.composition().density(20);
-            double overrun = Whipping.cream(whip, fat, sugar / grams, celsius);
+            double overrun = Whipping.cream(in.parameters().foam(), whip, fat, sugar / grams, celsius);
             double ml = liquid * (1 + overrun) + 0.62 * sugar;
-            if (!Whipping.holds(fat)) {
+            if (!Whipping.holds(in.parameters().foam(), fat)) {
                 double rich = Whipping.blend(fat, 0.48, 0.33);
                 return new SumAnswer(
-                        percent(fat) + " fat does not hold air: below " + percent(Whipping.LEAST_FAT)
-                                + " it stays liquid.",
+                        percent(fat) + " fat does not hold air: below "
+                                + percent(in.parameters().foam().leastFat().value()) + " it stays liquid.",
                         Double.isNaN(rich)
                                 ? ""
                                 : "Add " + g(Math.ceil(rich * grams)) + " of 48 % cream: the blend has 33 %.",
@@ -161,7 +166,7 @@ final class FatSums {
                                 "Cream holds air from 30 % of fat on.",
                                 "None.",
                                 "Richer cream.",
-                                constant("least fat", "30 %", "L")),
+                                in.constant(in.parameters().foam().leastFat())),
                         Optional.empty());
             }
             var figures = new ArrayList<SumAnswer.SumFigure>();
@@ -170,12 +175,13 @@ final class FatSums {
             for (var other : Whip.values()) {
                 figures.add(figure(
                         other.words(),
-                        ml(liquid * (1 + Whipping.cream(other, fat, sugar / grams, celsius)) + 0.62 * sugar)));
+                        ml(liquid * (1 + Whipping.cream(in.parameters().foam(), other, fat, sugar / grams, celsius))
+                                + 0.62 * sugar)));
             }
             figures.add(figure(
                     "Over-whipped",
-                    "fold in " + g(Whipping.RESCUE_LEAST * grams) + " to " + g(Whipping.RESCUE_MOST * grams)
-                            + " of liquid cream by hand"));
+                    "fold in " + g(in.parameters().foam().rescueLeast().value() * grams) + " to "
+                            + g(in.parameters().foam().rescueMost().value() * grams) + " of liquid cream by hand"));
             var lines = new ArrayList<WrittenFormula.Line>();
             lines.add(line(cream.id(), grams, "whipped"));
             if (sugar > 0) {
@@ -183,7 +189,7 @@ final class FatSums {
             }
             return new SumAnswer(
                     g(grams) + " whipped " + whip.words() + " makes " + ml(ml) + ".",
-                    celsius > Whipping.WHIPS_BELOW_C
+                    celsius > in.parameters().foam().whipsBelow().value()
                             ? "Cream whips below " + in.celsius(7) + ", best from " + in.celsius(2, 5) + "."
                             : "",
                     figures,
@@ -192,9 +198,13 @@ final class FatSums {
                             "Volume = liquid x (1 + overrun).",
                             "A tenth: measure a jug of it once.",
                             "The stage, fat, sugar, temperature.",
-                            constant("overrun at 35 % fat", "40, 75, 95, 115 %", "L"),
-                            constant("above 35 % fat", "x (1 - 2 (fat - 0.35))", "E"),
-                            constant("sugar early; warm", "- 10 %; - 30 %", "E")),
+                            in.constant(in.parameters().foam().overrunRibbon()),
+                            in.constant(in.parameters().foam().overrunSoft()),
+                            in.constant(in.parameters().foam().overrunMedium()),
+                            in.constant(in.parameters().foam().overrunStiff()),
+                            in.constant(in.parameters().foam().lostPerFat()),
+                            in.constant(in.parameters().foam().keptSweet()),
+                            in.constant(in.parameters().foam().keptWarm())),
                     Optional.of(component("whipped", "Whipped cream", "whipped", lines, "")));
         }
     }

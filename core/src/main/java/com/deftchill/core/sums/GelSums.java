@@ -2,7 +2,6 @@ package com.deftchill.core.sums;
 
 import com.deftchill.core.amount.Subject;
 import com.deftchill.core.amount.Typed;
-import com.deftchill.core.batch.BatchReader;
 import com.deftchill.core.gel.Firmness;
 import com.deftchill.core.gel.GelatinModel;
 import com.deftchill.core.kitchen.BloomSchool;
@@ -98,7 +97,7 @@ final class GelSums {
         }
 
         private static String firmness(SumReader in, GelProduct product, double grams, double water) {
-            var model = new GelatinModel(in.gelatin(), product);
+            var model = new GelatinModel(in.parameters().gel(), product);
             double c = 1000 * grams / (grams + Math.max(1, water));
             double pa = model.rigidity(c, model.equilibriumHelixShare(NEXT_DAY_C), 1);
             return Typed.write(Firmness.score(pa), 0) + " of 100, "
@@ -141,13 +140,13 @@ final class GelSums {
                         Optional.empty());
             }
             boolean sheets = gel.form() == Form.SHEET;
-            double times = sheets ? BatchReader.SQUEEZED_KEEPS : WATER_FOR_POWDER;
+            double times = sheets ? in.parameters().gel().squeezedKeeps().value() : WATER_FOR_POWDER;
             var sentence = switch (school) {
                 case WEIGHED ->
                     g(times * grams) + " of cold water for " + g(grams) + ", 5 to 10 minutes; all of it goes in.";
                 case SQUEEZED ->
                     "Soak 5 to 10 minutes in plenty of cold water, squeeze: about "
-                            + g(BatchReader.SQUEEZED_KEEPS * grams) + " stays in and counts.";
+                            + g(in.parameters().gel().squeezedKeeps().value() * grams) + " stays in and counts.";
                 case DRY -> "No water of its own: sprinkle it in while whisking, and strain.";
             };
             return new SumAnswer(
@@ -165,7 +164,7 @@ final class GelSums {
                             "Powder takes 5 to 6 times its mass; squeezed sheets keep about 5 times theirs.",
                             "Squeezed sheets keep 4 to 7 times: weigh them once.",
                             "The product; how hard it is squeezed.",
-                            constant("sheets keep", "5 x (4 to 7)", "E")),
+                            in.constant(in.parameters().gel().squeezedKeeps())),
                     Optional.empty());
         }
     }

@@ -5,11 +5,14 @@ import com.deftchill.core.amount.Subject;
 import com.deftchill.core.amount.TemperatureScale;
 import com.deftchill.core.amount.Typed;
 import com.deftchill.core.batch.FieldReader;
-import com.deftchill.core.gel.GelatinParameters;
 import com.deftchill.core.kitchen.Workplace;
 import com.deftchill.core.larder.GelProduct;
 import com.deftchill.core.larder.Ingredient;
 import com.deftchill.core.larder.Mould;
+import com.deftchill.core.parameters.Parameter;
+import com.deftchill.core.parameters.Parameters;
+import com.deftchill.core.text.Words;
+import com.deftchill.core.verdict.Evidence;
 import java.util.Map;
 import java.util.Optional;
 
@@ -31,9 +34,9 @@ final class SumReader {
                 workplace.kitchen().temperature());
     }
 
-    /** Constants that gels are computed by. */
-    GelatinParameters gelatin() {
-        return workplace.gelatin();
+    /** Constants of the models. */
+    Parameters parameters() {
+        return workplace.parameters();
     }
 
     FieldReader problems() {
@@ -116,5 +119,10 @@ final class SumReader {
 
     double roomC() {
         return workplace.kitchen().roomC();
+    }
+
+    /** A constant as this kitchen reads it, with where it comes from. */
+    Evidence.Constant constant(Parameter parameter) {
+        return Words.constant(parameter, scale());
     }
 }

@@ -2,13 +2,17 @@ package com.deftchill.core.text;
 
 import com.deftchill.core.amount.TemperatureScale;
 import com.deftchill.core.amount.Typed;
+import com.deftchill.core.parameters.Parameter;
+import com.deftchill.core.verdict.Evidence;
 import java.time.LocalTime;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
+import java.util.regex.Pattern;
 
 /** Figures as the cook reads them: rounded, with their unit. */
 public final class Words {
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm");
+    private static final Pattern CELSIUS = Pattern.compile("(\\d+) °C");
     private static final int MINUTES_A_DAY = 24 * 60;
     private static final int ROUND_TO_MINUTES = 5;
 
@@ -89,5 +93,24 @@ public final class Words {
 
     private static long roundedMinutes(double seconds) {
         return (long) Math.ceil(seconds / 60 / ROUND_TO_MINUTES - 1e-9) * ROUND_TO_MINUTES;
+    }
+
+    /** A constant of a model on a kitchen's scale, with where it comes from. */
+    public static Evidence.Constant constant(Parameter parameter, TemperatureScale scale) {
+        double value = parameter.value();
+        var text = switch (parameter.unit()) {
+            case "share" -> percent(value);
+            case "°C" -> temperature(value, scale);
+            case "K" -> difference(value, scale);
+            case "" -> Typed.write(value, 2);
+            case "pH" -> "pH " + Typed.write(value, 1);
+            default -> Typed.write(value, value < 10 ? 3 : 0) + " " + parameter.unit();
+        };
+        return new Evidence.Constant(named(parameter.name(), scale), text, parameter.grade(), parameter.source());
+    }
+
+    /** Temperatures within a name, such as those at which something was measured, on a kitchen's scale. */
+    private static String named(String name, TemperatureScale scale) {
+        return CELSIUS.matcher(name).replaceAll(found -> temperature(Double.parseDouble(found.group(1)), scale));
     }
 }

@@ -3,7 +3,6 @@ package com.deftchill.core.timing;
 import com.deftchill.core.amount.Typed;
 import com.deftchill.core.batch.Served;
 import com.deftchill.core.build.Build;
-import com.deftchill.core.build.Thaw;
 import com.deftchill.core.dessert.Dessert;
 import com.deftchill.core.dessert.Study;
 import com.deftchill.core.text.Words;
@@ -67,7 +66,7 @@ public final class Milestones {
                     dessert.batch().served() == Served.SLICED ? "May be sliced" : "May be turned out",
                     dessert.readySeconds(),
                     "Set to the centre, core below " + last.celsius(8) + ", and the whole body would lose less than "
-                            + Words.percent(Slump.READY) + " of its height."));
+                            + Words.percent(Slump.ready(dessert.parameters().turnout())) + " of its height."));
         }
         if (dessert.wasFrozen() && !dessert.batch().timetable().ends()) {
             return found;
@@ -118,7 +117,8 @@ public final class Milestones {
                 "frozen",
                 dessert.batch().turnsOut() ? "Frozen, comes off" : "Frozen through",
                 dessert.frozenSeconds(),
-                "The warmest point is at or below " + last.celsius(Thaw.PEELS_C)
+                "The warmest point is at or below "
+                        + last.celsius(last.parameters().cold().peels().value())
                         + ": the outside is hard and the mould peels off clean."));
         found.add(milestone(
                 last,

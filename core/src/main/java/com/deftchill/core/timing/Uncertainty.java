@@ -21,11 +21,6 @@ import java.util.function.Function;
  * @param sentence what matters most, in words
  */
 public record Uncertainty(List<Range> ranges, List<Influence> influences, String sentence) {
-    static final double H_SHARE = 0.2;
-    static final double STRENGTH_SHARE = 0.1;
-    static final double AIR_K = 1;
-    static final double POUR_K = 2;
-
     /** A milestone: minutes after the first pour and clock times; absent where it never comes within two days. */
     public record Range(
             String code,
@@ -41,10 +36,15 @@ public record Uncertainty(List<Range> ranges, List<Influence> influences, String
 
     /** @param run the dessert with inputs nudged */
     public static Uncertainty of(Dessert likely, Function<Nudge, Dessert> run) {
+        var p = likely.parameters().cold();
         var times = times(likely);
         var corners = new ArrayList<Map<String, Double>>();
-        for (double h : new double[] {1 - H_SHARE, 1 + H_SHARE}) {
-            for (double strength : new double[] {1 - STRENGTH_SHARE, 1 + STRENGTH_SHARE}) {
+        for (double h : new double[] {
+            1 - p.surfaceSpread().value(), 1 + p.surfaceSpread().value()
+        }) {
+            for (double strength : new double[] {
+                1 - p.strengthSpread().value(), 1 + p.strengthSpread().value()
+            }) {
                 corners.add(times(run.apply(new Nudge(h, strength, 0, 0))));
             }
         }
@@ -57,27 +57,32 @@ public record Uncertainty(List<Range> ranges, List<Influence> influences, String
         // Slow surface and strong gel are corners 0 to 3 in the order above: each is seen at the mean of the other.
         influences.add(influence(
                 "How well the air takes heat away",
-                "±20 %",
+                "±" + Words.percent(p.surfaceSpread().value()),
                 times,
                 goal,
                 mean(corners, goal, 2, 3),
                 mean(corners, goal, 0, 1)));
         influences.add(influence(
-                "Strength of the gel", "±10 %", times, goal, mean(corners, goal, 1, 3), mean(corners, goal, 0, 2)));
+                "Strength of the gel",
+                "±" + Words.percent(p.strengthSpread().value()),
+                times,
+                goal,
+                mean(corners, goal, 1, 3),
+                mean(corners, goal, 0, 2)));
         influences.add(influence(
                 "Air of the cooler",
-                "±" + likely.portraits().get(0).difference(AIR_K),
+                "±" + likely.portraits().get(0).difference(p.airSpread().value()),
                 times,
                 goal,
-                at(run.apply(new Nudge(1, 1, -AIR_K, 0)), goal),
-                at(run.apply(new Nudge(1, 1, AIR_K, 0)), goal)));
+                at(run.apply(new Nudge(1, 1, -p.airSpread().value(), 0)), goal),
+                at(run.apply(new Nudge(1, 1, p.airSpread().value(), 0)), goal)));
         influences.add(influence(
                 "Pour temperature",
-                "±" + likely.portraits().get(0).difference(POUR_K),
+                "±" + likely.portraits().get(0).difference(p.pourSpread().value()),
                 times,
                 goal,
-                at(run.apply(new Nudge(1, 1, 0, -POUR_K)), goal),
-                at(run.apply(new Nudge(1, 1, 0, POUR_K)), goal)));
+                at(run.apply(new Nudge(1, 1, 0, -p.pourSpread().value())), goal),
+                at(run.apply(new Nudge(1, 1, 0, p.pourSpread().value())), goal)));
         influences.sort(Comparator.comparingDouble((Influence i) -> -(i.soonerMinutes() + i.laterMinutes())));
         return new Uncertainty(ranges, influences, sentence(influences.get(0)));
     }

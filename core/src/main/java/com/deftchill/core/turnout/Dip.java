@@ -1,6 +1,7 @@
 package com.deftchill.core.turnout;
 
 import com.deftchill.core.chill.Material;
+import com.deftchill.core.parameters.TurnOutParameters;
 import com.deftchill.core.vessel.WallMaterial;
 
 /**
@@ -10,14 +11,6 @@ import com.deftchill.core.vessel.WallMaterial;
  * 0.05 mm, small steps. The time at which the gel at a depth reaches its melting point is interpolated between steps.
  */
 public final class Dip {
-    /** Water swirled around the mould, W/(m2 K) [E]. */
-    public static final double WATER_COEFFICIENT = 800;
-    /** Depths that must melt: enough to slide, the aim, and as much as may be lost, mm. */
-    public static final double LEAST_MM = 0.2;
-
-    public static final double AIM_MM = 0.25;
-    public static final double MOST_MM = 0.5;
-
     private static final double CELL = 0.05e-3;
     private static final double GEL_DEPTH = 5e-3;
     private static final int WALL_CELLS = 16;
@@ -30,7 +23,7 @@ public final class Dip {
     private final double[] celsius;
     private final double[] sweep;
 
-    private Dip(double wallMm, WallMaterial wall, Material gel, double startC) {
+    private Dip(TurnOutParameters p, double wallMm, WallMaterial wall, Material gel, double startC) {
         int gelCells = (int) Math.round(GEL_DEPTH / CELL);
         int cells = WALL_CELLS + gelCells;
         double wallCell = wallMm * 1e-3 / WALL_CELLS;
@@ -44,7 +37,7 @@ public final class Dip {
         for (int i = 0; i < cells; i++) {
             capacity[i] = i < WALL_CELLS ? wall.heatCapacity() * wallCell : gelHeat;
             celsius[i] = startC;
-            double before = i == 0 ? 2 / WATER_COEFFICIENT : i <= WALL_CELLS ? wallResistance : gelResistance;
+            double before = i == 0 ? 2 / p.water().value() : i <= WALL_CELLS ? wallResistance : gelResistance;
             double here = i < WALL_CELLS ? wallResistance : gelResistance;
             link[i] = 2 / (before + here);
         }
@@ -53,15 +46,16 @@ public final class Dip {
     /**
      * Seconds until the gel has melted to three depths; infinite beyond two minutes.
      *
-     * @param least to {@link #LEAST_MM}
-     * @param aim to {@link #AIM_MM}
-     * @param most to {@link #MOST_MM}
+     * @param least to where it slides
+     * @param aim to what is aimed at
+     * @param most to where it loses its face
      */
     public record Window(double least, double aim, double most) {}
 
     /**
      * Seconds of dipping.
      *
+     * @param p constants of the model
      * @param wallMm wall thickness, mm, above 0
      * @param gel what is in the mould
      * @param startC temperature of mould and gel, °C
@@ -69,9 +63,15 @@ public final class Dip {
      * @param meltC melting point of the gel, °C
      */
     public static Window of(
-            double wallMm, WallMaterial wall, Material gel, double startC, double waterC, double meltC) {
-        var dip = new Dip(wallMm, wall, gel, startC);
-        double[] depths = {LEAST_MM, AIM_MM, MOST_MM};
+            TurnOutParameters p,
+            double wallMm,
+            WallMaterial wall,
+            Material gel,
+            double startC,
+            double waterC,
+            double meltC) {
+        var dip = new Dip(p, wallMm, wall, gel, startC);
+        double[] depths = {p.slides().value(), p.aim().value(), p.loses().value()};
         double[] found = {Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY};
         if (startC >= meltC) {
             return new Window(0, 0, 0);

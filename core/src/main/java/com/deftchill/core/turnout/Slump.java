@@ -2,6 +2,7 @@ package com.deftchill.core.turnout;
 
 import com.deftchill.core.chill.Grid;
 import com.deftchill.core.chill.Slab;
+import com.deftchill.core.parameters.TurnOutParameters;
 
 /**
  * How far a body sinks under its own weight, turned over and standing free.
@@ -15,14 +16,6 @@ public final class Slump {
     private static final double YOUNG_OVER_SHEAR = 3;
     /** A strain beyond this is no longer elastic: the slice has given way. */
     private static final double GIVES_WAY = 0.5;
-
-    /** Strain limits of handbook 2 [E]: crisp, trembling, sags; above the last it will not stand. */
-    public static final double CRISP = 0.08;
-
-    public static final double TREMBLING = 0.20;
-    public static final double SAGS = 0.30;
-    /** What a body may show to be called ready: the trembling limit with a margin of a fifth [E]. */
-    public static final double READY = 0.8 * TREMBLING;
 
     private final double[] height;
     private final double[] volume;
@@ -96,14 +89,19 @@ public final class Slump {
         return lost / total;
     }
 
+    /** What a body may show to be called ready: the trembling limit with a margin. */
+    public static double ready(TurnOutParameters p) {
+        return p.readyShare().value() * p.trembling().value();
+    }
+
     /** How it stands, in words. */
-    public static String words(double meanStrain) {
-        if (meanStrain < CRISP) {
+    public static String words(TurnOutParameters p, double meanStrain) {
+        if (meanStrain < p.crisp().value()) {
             return "stands crisp";
         }
-        if (meanStrain < TREMBLING) {
+        if (meanStrain < p.trembling().value()) {
             return "stands trembling";
         }
-        return meanStrain < SAGS ? "sags" : "will not stand";
+        return meanStrain < p.sags().value() ? "sags" : "will not stand";
     }
 }

@@ -19,12 +19,12 @@ import com.deftchill.core.chill.ChillOptions;
 import com.deftchill.core.dessert.Study;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.formula.WrittenFormula.Line;
-import com.deftchill.core.gel.GelatinParameters;
 import com.deftchill.core.kitchen.KitchenReader;
 import com.deftchill.core.kitchen.Workplace;
 import com.deftchill.core.larder.Ingredient;
 import com.deftchill.core.larder.Larder;
 import com.deftchill.core.larder.LarderFiles;
+import com.deftchill.core.parameters.Parameters;
 import com.deftchill.core.timing.Milestone;
 import com.deftchill.core.verdict.Problem;
 import com.deftchill.core.verdict.Verdict;
@@ -39,8 +39,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class AssessorTest {
     private static final Larder LARDER = LarderFiles.shipped();
-    private static final Workplace WORKPLACE =
-            new Workplace(LARDER, KitchenReader.standard(), GelatinParameters.handbook());
+    private static final Workplace WORKPLACE = new Workplace(LARDER, KitchenReader.standard(), Parameters.shipped());
     private static final Assessor ASSESSOR = new Assessor(ChillOptions.standard());
     private static final WrittenFormula SOFT = withGelatin(pear(), "8 g", "40 g");
 

@@ -9,7 +9,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.deftchill.core.Desserts;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.formula.WrittenFormula.Fold;
-import com.deftchill.core.gel.GelatinParameters;
 import com.deftchill.core.kitchen.Workplace;
 import com.deftchill.core.sums.Sums;
 import java.util.Map;
@@ -17,26 +16,14 @@ import org.junit.jupiter.api.Test;
 
 /** A kitchen whose gelatin sets earlier than the handbook's: everything said about it goes by its own constants. */
 class OwnParametersTest {
-    /** Sets 1 K below its melting point instead of 5. */
-    private static final Workplace SETS_EARLY = workplace(1, 100);
+    /** Sets 3 K below its melting point instead of 5. */
+    private static final Workplace SETS_EARLY = workplace("gel.onsetBelowMelt", 3);
 
-    private static final Workplace FIRMER = workplace(5, 200);
+    private static final Workplace FIRMER = workplace("gel.scale", 150);
 
-    private static Workplace workplace(double onsetBelowMeltK, double scalePa) {
-        var h = GelatinParameters.handbook();
+    private static Workplace workplace(String parameter, double value) {
         return new Workplace(
-                STANDARD.larder(),
-                STANDARD.kitchen(),
-                new GelatinParameters(
-                        h.criticalHelix(),
-                        scalePa,
-                        h.exponent(),
-                        h.bloomGain(),
-                        h.modes(),
-                        h.rateZeroC(),
-                        h.rateFloor(),
-                        h.meltHours(),
-                        onsetBelowMeltK));
+                STANDARD.larder(), STANDARD.kitchen(), STANDARD.parameters().with(parameter, value));
     }
 
     private static Assessment assess(WrittenFormula formula, Workplace workplace) {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import com.deftchill.core.larder.LarderFiles;
+import com.deftchill.core.parameters.Parameters;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -43,10 +44,10 @@ class AirOfCoolerTest {
 
     @Test
     void doorsLetHeatIn() {
-        var opened = AirOfCooler.of(120, 20_000, 0, 60);
+        var opened = AirOfCooler.of(Parameters.shipped().cold(), 120, 20_000, 0, 60);
         assertThat(opened.leakW()).isCloseTo(250, within(1e-9));
         assertThat(opened.after(5, 4, 0, 60)).isGreaterThan(5);
-        assertThat(AirOfCooler.of(0, 1, 5, 60)).isSameAs(AirOfCooler.STEADY);
+        assertThat(AirOfCooler.of(Parameters.shipped().cold(), 0, 1, 5, 60)).isSameAs(AirOfCooler.STEADY);
         assertThatThrownBy(() -> new AirOfCooler(0, 1, 1, 0)).hasMessageContaining("above 0");
     }
 

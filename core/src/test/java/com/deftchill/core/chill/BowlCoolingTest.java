@@ -3,10 +3,12 @@ package com.deftchill.core.chill;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import com.deftchill.core.parameters.Parameters;
 import org.junit.jupiter.api.Test;
 
 class BowlCoolingTest {
-    private static final BowlCooling LITRE = new BowlCooling(1040, 1040, 3600);
+    private static final BowlCooling LITRE =
+            new BowlCooling(Parameters.shipped().cold(), 1040, 1040, 3600);
 
     /** One litre in a half-sphere: radius 78.2 mm, wall 384 cm2, surface 192 cm2. */
     @Test
@@ -26,7 +28,7 @@ class BowlCoolingTest {
 
     @Test
     void moreTakesLongerAndStagesAddUp() {
-        assertThat(new BowlCooling(4000, 1040, 3600).roomSeconds(70, 32, 20))
+        assertThat(new BowlCooling(Parameters.shipped().cold(), 4000, 1040, 3600).roomSeconds(70, 32, 20))
                 .isGreaterThan(LITRE.roomSeconds(70, 32, 20));
         double stages = LITRE.roomSeconds(70, 50, 20) + LITRE.roomSeconds(50, 32, 20);
         assertThat(stages).isCloseTo(LITRE.roomSeconds(70, 32, 20), within(1e-9 * stages));

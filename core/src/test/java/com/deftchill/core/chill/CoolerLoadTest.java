@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import com.deftchill.core.chill.CoolerLoad.Load;
+import com.deftchill.core.parameters.Parameters;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -19,7 +20,7 @@ class CoolerLoadTest {
     }
 
     private static CoolerLoad.Outcome domestic(Load... loads) {
-        return CoolerLoad.of(4, DOMESTIC_W, CONTENTS, List.of(loads));
+        return CoolerLoad.of(Parameters.shipped().cold(), 4, DOMESTIC_W, CONTENTS, List.of(loads));
     }
 
     /** Handbook 4: forty portions carry about 0.65 MJ, about two hours of a domestic fridge's power. */
@@ -38,7 +39,7 @@ class CoolerLoadTest {
 
     @Test
     void aCoolerThatTakesAllIsNotDisturbed() {
-        var found = CoolerLoad.of(4, 1e6, CONTENTS, List.of(portions(40)));
+        var found = CoolerLoad.of(Parameters.shipped().cold(), 4, 1e6, CONTENTS, List.of(portions(40)));
         assertThat(found.peakC()).isCloseTo(4, within(0.5));
         assertThat(found.lateSeconds()).isLessThan(120);
         assertThat(found.warmSeconds()).isZero();
@@ -48,7 +49,7 @@ class CoolerLoadTest {
     @Test
     void withoutPowerTheHeatIsShared() {
         double heat = 5000;
-        var found = CoolerLoad.of(4, 1e-9, CONTENTS, List.of(new Load(0, heat, 100, 65)));
+        var found = CoolerLoad.of(Parameters.shipped().cold(), 4, 1e-9, CONTENTS, List.of(new Load(0, heat, 100, 65)));
         assertThat(found.peakC()).isCloseTo((heat * 65 + CONTENTS * 4) / (heat + CONTENTS), within(0.05));
     }
 
@@ -65,11 +66,11 @@ class CoolerLoadTest {
         }
         late = Double.POSITIVE_INFINITY;
         for (double power = 100; power <= 800; power += 50) {
-            var found = CoolerLoad.of(4, power, CONTENTS, List.of(portions(80)));
+            var found = CoolerLoad.of(Parameters.shipped().cold(), 4, power, CONTENTS, List.of(portions(80)));
             assertThat(found.lateSeconds()).as(power + " W").isLessThanOrEqualTo(late);
             late = found.lateSeconds();
         }
-        assertThat(CoolerLoad.of(4, DOMESTIC_W, 4 * CONTENTS, List.of(portions(40)))
+        assertThat(CoolerLoad.of(Parameters.shipped().cold(), 4, DOMESTIC_W, 4 * CONTENTS, List.of(portions(40)))
                         .peakC())
                 .isLessThan(domestic(portions(40)).peakC());
     }

@@ -3,9 +3,13 @@ package com.deftchill.core.cook;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import com.deftchill.core.parameters.PanParameters;
+import com.deftchill.core.parameters.Parameters;
 import org.junit.jupiter.api.Test;
 
 class CookTest {
+    private static final PanParameters PAN = Parameters.shipped().pan();
+
     private static final Soaking FINGER = new Soaking(1.3, 2.5);
 
     @Test
@@ -19,7 +23,7 @@ class CookTest {
 
     @Test
     void theAimIsMoistAndReachable() {
-        assertThat(FINGER.aim()).isBetween(Soaking.DRY_BELOW, Soaking.WET_ABOVE);
+        assertThat(FINGER.aim()).isBetween(PAN.soakDry().value(), PAN.soakWet().value());
         assertThat(new Soaking(0.9, 6).aim()).isCloseTo(0.72, within(1e-12));
     }
 
@@ -27,16 +31,16 @@ class CookTest {
     void aCrumbBaseOfATinAndItsWall() {
         double area = Math.PI * 100 * 100;
         double perimeter = 2 * Math.PI * 100;
-        double grams = CrumbBase.grams(area, perimeter, 6, 0);
+        double grams = CrumbBase.grams(PAN, area, perimeter, 6, 0);
         assertThat(grams).isCloseTo(0.75 * area * 6 / 1000, within(1e-9));
-        assertThat(CrumbBase.grams(area, perimeter, 6, 30)).isGreaterThan(grams);
-        assertThat(CrumbBase.thicknessMm(CrumbBase.grams(area, perimeter, 6, 30), area, perimeter, 30))
+        assertThat(CrumbBase.grams(PAN, area, perimeter, 6, 30)).isGreaterThan(grams);
+        assertThat(CrumbBase.thicknessMm(PAN, CrumbBase.grams(PAN, area, perimeter, 6, 30), area, perimeter, 30))
                 .isCloseTo(6, within(1e-12));
     }
 
     @Test
     void noMoreBoilsAwayThanThereIs() {
-        assertThat(Boiling.away(10, 500)).isEqualTo(100);
-        assertThat(Boiling.away(100, 500)).isEqualTo(500);
+        assertThat(Boiling.away(PAN, 10, 500)).isEqualTo(100);
+        assertThat(Boiling.away(PAN, 100, 500)).isEqualTo(500);
     }
 }

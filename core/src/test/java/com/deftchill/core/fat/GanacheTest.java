@@ -7,6 +7,7 @@ import com.deftchill.core.fat.Ganache.Texture;
 import com.deftchill.core.larder.Larder;
 import com.deftchill.core.larder.LarderFiles;
 import com.deftchill.core.mix.Mix;
+import com.deftchill.core.parameters.Parameters;
 import java.util.ArrayList;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -14,6 +15,9 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** The worked checks of handbook 3, and what must hold of any emulsion. */
 class GanacheTest {
+    private static final Parameters PARAMETERS = Parameters.shipped();
+    private static final SolidFat SOLID = new SolidFat(PARAMETERS.fat());
+
     private static final Larder LARDER = LarderFiles.shipped();
 
     private static Ganache of(Object... idsAndGrams) {
@@ -24,7 +28,7 @@ class GanacheTest {
                     ((Number) idsAndGrams[i + 1]).doubleValue()));
         }
         var mix = Mix.of(parts, 0, 0);
-        return new Ganache(mix.composition(), mix.massG());
+        return new Ganache(mix.composition(), mix.massG(), PARAMETERS);
     }
 
     @Test
@@ -68,12 +72,12 @@ class GanacheTest {
     @Test
     void theRescueBringsTheFatJustBelowItsAim() {
         var split = of("dark-70", 150, "cream-48", 60, "butter", 60);
-        assertThat(split.phi()).isGreaterThan(Ganache.SPLITS_PHI);
+        assertThat(split.phi()).isGreaterThan(PARAMETERS.ganache().splitsPhi().value());
         var skim = LARDER.ingredient("milk-skim").orElseThrow().composition();
         double grams = split.rescue(skim).orElseThrow();
         assertThat(of("dark-70", 150, "cream-48", 60, "butter", 60, "milk-skim", grams)
                         .phi())
-                .isCloseTo(Ganache.RESCUE_PHI, within(1e-9));
+                .isCloseTo(PARAMETERS.ganache().rescuePhi().value(), within(1e-9));
         var butter = LARDER.ingredient("butter").orElseThrow().composition();
         assertThat(split.rescue(butter)).as("fat is no remedy for too much fat").isEmpty();
         assertThat(of("dark-70", 50, "milk-skim", 100).rescue(skim)).hasValue(0);
@@ -86,25 +90,26 @@ class GanacheTest {
         for (var other : new String[] {"milk-chocolate", "white-chocolate", "dark-55"}) {
             var chocolate = LARDER.ingredient(other).orElseThrow().composition();
             double ratio = dark.sameAs(chocolate, cream, 20, 10).orElseThrow();
-            assertThat(SolidFat.of(of(other, 100 * ratio, "cream-35", 100).composition(), 20))
-                    .isCloseTo(SolidFat.of(dark.composition(), 20), within(1e-9));
+            assertThat(SOLID.of(of(other, 100 * ratio, "cream-35", 100).composition(), 20))
+                    .isCloseTo(SOLID.of(dark.composition(), 20), within(1e-9));
             assertThat(ratio).as(other).isGreaterThan(1);
         }
     }
 
     @Test
     void solidFatFollowsTheHandbooksPoints() {
-        assertThat(SolidFat.cocoaButter(2)).isEqualTo(0.85);
-        assertThat(SolidFat.cocoaButter(24)).isCloseTo(0.61, within(1e-9));
-        assertThat(SolidFat.milkFat(20)).isEqualTo(0.20);
-        assertThat(SolidFat.milkFat(60)).isZero();
+        assertThat(SOLID.cocoaButter(2)).isEqualTo(0.85);
+        assertThat(SOLID.cocoaButter(24)).isCloseTo(0.61, within(1e-9));
+        assertThat(SOLID.milkFat(20)).isEqualTo(0.20);
+        assertThat(SOLID.milkFat(60)).isZero();
     }
 
     @Test
     void theNetworkOfWhippedCreamAtFiveDegrees() {
-        var cream = new FatNetwork(0.35, 0);
+        var cream = new FatNetwork(0.35, 0, PARAMETERS.fat());
         assertThat(cream.applyAsDouble(5)).isCloseTo(1500 * Math.pow(0.35 * 0.52 / 0.175, 2), within(1e-6));
         assertThat(cream.applyAsDouble(40)).isZero();
-        assertThat(new FatNetwork(0, 0.1).applyAsDouble(5)).isGreaterThan(new FatNetwork(0.1, 0).applyAsDouble(5));
+        assertThat(new FatNetwork(0, 0.1, PARAMETERS.fat()).applyAsDouble(5))
+                .isGreaterThan(new FatNetwork(0.1, 0, PARAMETERS.fat()).applyAsDouble(5));
     }
 }

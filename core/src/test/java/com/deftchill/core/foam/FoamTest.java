@@ -5,12 +5,16 @@ import static org.assertj.core.api.Assertions.within;
 
 import com.deftchill.core.composition.Composition;
 import com.deftchill.core.composition.Constituent;
+import com.deftchill.core.parameters.FoamParameters;
+import com.deftchill.core.parameters.Parameters;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class FoamTest {
+    private static final FoamParameters FOAM = Parameters.shipped().foam();
+
     private static final Composition WATER = Composition.of(Map.of(Constituent.WATER, 1.0));
 
     @ParameterizedTest
@@ -25,7 +29,7 @@ class FoamTest {
         "MEDIUM, 0.29, 0, 4, 0"
     })
     void overrunOfCream(Whip whip, double fat, double sugar, double celsius, double overrun) {
-        assertThat(Whipping.cream(whip, fat, sugar, celsius)).isCloseTo(overrun, within(1e-9));
+        assertThat(Whipping.cream(FOAM, whip, fat, sugar, celsius)).isCloseTo(overrun, within(1e-9));
     }
 
     @Test
@@ -48,19 +52,19 @@ class FoamTest {
         "THIRDS, SOFT, 18, true, true, 0.72"
     })
     void airKeptInFolding(FoldSchool school, Whip whip, double baseC, boolean fat, boolean setting, double kept) {
-        assertThat(Folding.kept(school, whip, baseC, fat, setting)).isCloseTo(kept, within(1e-9));
+        assertThat(Folding.kept(FOAM, school, whip, baseC, fat, setting)).isCloseTo(kept, within(1e-9));
     }
 
     @Test
     void theUpperLimitLetsTheMixEndAtTwentyFour() {
         var base = new FoldWindow.Share(500, WATER);
         var foam = new FoldWindow.Share(500, WATER);
-        var window = FoldWindow.of(base, foam, 4, 15);
+        var window = FoldWindow.of(FOAM, base, foam, 4, 15);
         assertThat(window.lowC()).isEqualTo(18);
         assertThat(window.highC())
                 .as("equal shares of water from 4 and 44, but 35 is the limit")
                 .isEqualTo(35);
-        var much = FoldWindow.of(base, new FoldWindow.Share(200, WATER), 4, 15);
+        var much = FoldWindow.of(FOAM, base, new FoldWindow.Share(200, WATER), 4, 15);
         assertThat(FoldWindow.mixC(base, much.highC(), new FoldWindow.Share(200, WATER), 4))
                 .isCloseTo(24, within(0.05));
     }
@@ -69,17 +73,17 @@ class FoamTest {
     void aBaseThatSetsTooWarmLeavesNoWindow() {
         var base = new FoldWindow.Share(900, WATER);
         var foam = new FoldWindow.Share(100, WATER);
-        assertThat(FoldWindow.of(base, foam, 4, 38).isEmpty()).isTrue();
-        assertThat(FoldWindow.of(base, foam, 4, -100).lowC()).isEqualTo(2);
+        assertThat(FoldWindow.of(FOAM, base, foam, 4, 38).isEmpty()).isTrue();
+        assertThat(FoldWindow.of(FOAM, base, foam, 4, -100).lowC()).isEqualTo(2);
     }
 
     @Test
     void chocolateAloneIsFoldedWarm() {
         var base = new FoldWindow.Share(500, WATER);
-        var window = FoldWindow.ofChocolate(base, new FoldWindow.Share(100, WATER), 5);
+        var window = FoldWindow.ofChocolate(FOAM, base, new FoldWindow.Share(100, WATER), 5);
         assertThat(window.lowC()).isEqualTo(28);
         assertThat(window.highC()).isEqualTo(45);
-        assertThat(FoldWindow.ofChocolate(base, new FoldWindow.Share(800, WATER), 5)
+        assertThat(FoldWindow.ofChocolate(FOAM, base, new FoldWindow.Share(800, WATER), 5)
                         .isEmpty())
                 .as("so much cold foam makes chips whatever the base")
                 .isTrue();

@@ -3,6 +3,8 @@ package com.deftchill.core.gel;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import com.deftchill.core.parameters.GelParameters;
+import com.deftchill.core.parameters.Parameters;
 import java.util.Arrays;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -13,7 +15,7 @@ class GelatinTest {
         return new Maturing(model.parameters(), model::equilibriumHelixShare, points);
     }
 
-    private static final GelatinParameters PARAMETERS = GelatinParameters.handbook();
+    private static final GelParameters PARAMETERS = Parameters.shipped().gel();
 
     /** Handbook 2, which gives two decimals (0.395 at 125 Bloom is printed there as 0.40). */
     @ParameterizedTest
@@ -99,21 +101,21 @@ class GelatinTest {
 
     @Test
     void fillerJoinsWithoutAStepAndIsCapped() {
-        assertThat(StrengthFactors.filler(0)).isEqualTo(1);
-        assertThat(StrengthFactors.filler(0.25)).isCloseTo(1.625, within(1e-12));
-        assertThat(StrengthFactors.filler(0.2501)).isCloseTo(1.625, within(1e-3));
-        assertThat(StrengthFactors.filler(0.7)).isEqualTo(2.5);
-        assertThat(StrengthFactors.filler(1)).isEqualTo(2.5);
+        assertThat(StrengthFactors.filler(0, PARAMETERS)).isEqualTo(1);
+        assertThat(StrengthFactors.filler(0.25, PARAMETERS)).isCloseTo(1.625, within(1e-12));
+        assertThat(StrengthFactors.filler(0.2501, PARAMETERS)).isCloseTo(1.625, within(1e-3));
+        assertThat(StrengthFactors.filler(0.7, PARAMETERS)).isEqualTo(2.5);
+        assertThat(StrengthFactors.filler(1, PARAMETERS)).isEqualTo(2.5);
         for (double phi = 0; phi < 0.99; phi += 0.01) {
-            assertThat(StrengthFactors.filler(phi + 0.01)).isGreaterThanOrEqualTo(StrengthFactors.filler(phi));
+            assertThat(StrengthFactors.filler(phi + 0.01, PARAMETERS))
+                    .isGreaterThanOrEqualTo(StrengthFactors.filler(phi, PARAMETERS));
         }
     }
 
     private static double bloomTest(double bloom) {
         var maturing = maturing(model(bloom), 1);
-        maturing.advance(
-                new double[] {GelatinParameters.BLOOM_TEST_CELSIUS}, GelatinParameters.BLOOM_TEST_HOURS * 3600);
-        return model(bloom).rigidity(GelatinParameters.BLOOM_TEST_GRAMS_PER_LITRE, maturing.shares()[0], 1);
+        maturing.advance(new double[] {GelatinModel.BLOOM_TEST_CELSIUS}, GelatinModel.BLOOM_TEST_HOURS * 3600);
+        return model(bloom).rigidity(GelatinModel.BLOOM_TEST_GRAMS_PER_LITRE, maturing.shares()[0], 1);
     }
 
     private static GelatinModel model(double bloom) {

@@ -7,6 +7,7 @@ import com.deftchill.core.larder.GelProduct.Agent;
 import com.deftchill.core.larder.Larder;
 import com.deftchill.core.larder.LarderFiles;
 import com.deftchill.core.mix.Mix;
+import com.deftchill.core.parameters.Parameters;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -82,7 +83,8 @@ class StrengthFactorsTest {
             var ingredient = larder.ingredient((String) idsAndGrams[i]).orElseThrow();
             parts.add(new Mix.Part(ingredient, ((Number) idsAndGrams[i + 1]).doubleValue()));
         }
-        return StrengthFactors.of(Mix.of(parts, 5, 25), Agent.GELATIN, 1);
+        return StrengthFactors.of(
+                Mix.of(parts, 5, 25), Agent.GELATIN, 1, Parameters.shipped().gel());
     }
 
     private static List<String> names(StrengthFactors factors) {

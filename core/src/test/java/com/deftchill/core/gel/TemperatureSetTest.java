@@ -4,12 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import com.deftchill.core.larder.LarderFiles;
+import com.deftchill.core.parameters.GelParameters;
+import com.deftchill.core.parameters.Parameters;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class TemperatureSetTest {
-    private static final GelatinParameters PARAMETERS = GelatinParameters.handbook();
+    private static final GelParameters PARAMETERS = Parameters.shipped().gel();
 
     private static GelModel model(String id) {
         return GelModels.of(PARAMETERS, LarderFiles.shipped().gel(id).orElseThrow());
@@ -50,10 +52,10 @@ class TemperatureSetTest {
     @ParameterizedTest
     @CsvSource({"80, 6.8, 0.02", "100, 7, 0.08", "60, 6.5, 0.005", "80, 3.5, 0.06", "80, 2.0, 0.06"})
     void heatTakesStrengthByTheHour(double celsius, double ph, double lostPerHour) {
-        assertThat(-Math.log(HeatAbuse.kept(celsius, 60, ph))).isCloseTo(lostPerHour, within(1e-12));
-        assertThat(HeatAbuse.kept(celsius, 120, ph))
-                .isCloseTo(Math.pow(HeatAbuse.kept(celsius, 60, ph), 2), within(1e-12));
-        assertThat(HeatAbuse.kept(celsius, 0, ph)).isEqualTo(1);
+        assertThat(-Math.log(HeatAbuse.kept(PARAMETERS, celsius, 60, ph))).isCloseTo(lostPerHour, within(1e-12));
+        assertThat(HeatAbuse.kept(PARAMETERS, celsius, 120, ph))
+                .isCloseTo(Math.pow(HeatAbuse.kept(PARAMETERS, celsius, 60, ph), 2), within(1e-12));
+        assertThat(HeatAbuse.kept(PARAMETERS, celsius, 0, ph)).isEqualTo(1);
     }
 
     @Test

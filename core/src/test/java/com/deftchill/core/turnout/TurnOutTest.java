@@ -7,6 +7,8 @@ import com.deftchill.core.chill.ChillOptions;
 import com.deftchill.core.chill.Grid;
 import com.deftchill.core.chill.Material;
 import com.deftchill.core.larder.LarderFiles;
+import com.deftchill.core.parameters.Parameters;
+import com.deftchill.core.parameters.TurnOutParameters;
 import com.deftchill.core.vessel.Profile;
 import com.deftchill.core.vessel.Symmetry;
 import com.deftchill.core.vessel.Vessel;
@@ -17,6 +19,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class TurnOutTest {
+    private static final TurnOutParameters TURN_OUT = Parameters.shipped().turnout();
+
     private static final Material GEL = Material.constant(1040, 3390, 0.48);
 
     /** The dip table of handbook 5, each entry widened by the fifth. */
@@ -30,7 +34,7 @@ class TurnOutTest {
         "silicone, 3, 99, 40, 60"
     })
     void dipSecondsAreThoseOfTheHandbook(String wall, double mm, double water, double from, double to) {
-        double seconds = Dip.of(mm, material(wall), GEL, 4, water, 23).aim();
+        double seconds = Dip.of(TURN_OUT, mm, material(wall), GEL, 4, water, 23).aim();
         System.out.printf(
                 "dip, %s %.1f mm, %.0f °C: %.1f s (handbook %.1f to %.1f)%n", wall, mm, water, seconds, from, to);
         assertThat(seconds).isBetween(0.8 * from, 1.2 * to);
@@ -39,18 +43,20 @@ class TurnOutTest {
     @Test
     void hotterWaterAndThinnerWallsAreSooner() {
         var china = material("china");
-        assertThat(Dip.of(5, china, GEL, 4, 80, 23).aim())
-                .isLessThan(Dip.of(5, china, GEL, 4, 60, 23).aim());
-        assertThat(Dip.of(3, china, GEL, 4, 60, 23).aim())
-                .isLessThan(Dip.of(5, china, GEL, 4, 60, 23).aim());
-        assertThat(Dip.of(5, china, GEL, 4, 60, 21).aim())
-                .isLessThan(Dip.of(5, china, GEL, 4, 60, 23).aim());
+        assertThat(Dip.of(TURN_OUT, 5, china, GEL, 4, 80, 23).aim())
+                .isLessThan(Dip.of(TURN_OUT, 5, china, GEL, 4, 60, 23).aim());
+        assertThat(Dip.of(TURN_OUT, 3, china, GEL, 4, 60, 23).aim())
+                .isLessThan(Dip.of(TURN_OUT, 5, china, GEL, 4, 60, 23).aim());
+        assertThat(Dip.of(TURN_OUT, 5, china, GEL, 4, 60, 21).aim())
+                .isLessThan(Dip.of(TURN_OUT, 5, china, GEL, 4, 60, 23).aim());
     }
 
     @Test
     void waterColderThanTheGelMeltsNeverFreesIt() {
-        assertThat(Dip.of(0.8, material("aluminium"), GEL, 4, 20, 23).aim()).isInfinite();
-        assertThat(Dip.of(0.8, material("aluminium"), GEL, 25, 60, 23).aim()).isZero();
+        assertThat(Dip.of(TURN_OUT, 0.8, material("aluminium"), GEL, 4, 20, 23).aim())
+                .isInfinite();
+        assertThat(Dip.of(TURN_OUT, 0.8, material("aluminium"), GEL, 25, 60, 23).aim())
+                .isZero();
     }
 
     @Test
@@ -82,8 +88,8 @@ class TurnOutTest {
     void liquidGivesWay() {
         var slump = new Slump(cylinder(30, 50), 1040);
         assertThat(slump.meanStrain(even(slump, 0))).isEqualTo(0.5);
-        assertThat(Slump.words(0.5)).isEqualTo("will not stand");
-        assertThat(Slump.words(0.05)).isEqualTo("stands crisp");
+        assertThat(Slump.words(TURN_OUT, 0.5)).isEqualTo("will not stand");
+        assertThat(Slump.words(TURN_OUT, 0.05)).isEqualTo("stands crisp");
     }
 
     private static double[] even(Slump slump, double pa) {

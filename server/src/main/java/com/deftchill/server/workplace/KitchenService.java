@@ -1,10 +1,10 @@
 package com.deftchill.server.workplace;
 
-import com.deftchill.core.gel.GelatinParameters;
 import com.deftchill.core.kitchen.KitchenReader;
 import com.deftchill.core.kitchen.Workplace;
 import com.deftchill.core.kitchen.WrittenKitchen;
 import com.deftchill.core.larder.Larder;
+import com.deftchill.core.parameters.Parameters;
 import com.deftchill.server.problem.NotUnderstoodException;
 import com.deftchill.server.problem.StaleVersionException;
 import org.springframework.context.ApplicationEventPublisher;
@@ -17,7 +17,7 @@ public class KitchenService {
     private final KitchenRepository kitchens;
     private final OwnLarderService own;
     private final Larder shipped;
-    private final GelatinParameters gelatin;
+    private final Parameters parameters;
     private final WorkplaceCache cache;
     private final ApplicationEventPublisher events;
 
@@ -25,13 +25,13 @@ public class KitchenService {
             KitchenRepository kitchens,
             OwnLarderService own,
             Larder shipped,
-            GelatinParameters gelatin,
+            Parameters parameters,
             WorkplaceCache cache,
             ApplicationEventPublisher events) {
         this.kitchens = kitchens;
         this.own = own;
         this.shipped = shipped;
-        this.gelatin = gelatin;
+        this.parameters = parameters;
         this.cache = cache;
         this.events = events;
     }
@@ -53,7 +53,7 @@ public class KitchenService {
 
     private Workplace read() {
         var kitchen = KitchenReader.read(settings().settings()).kitchen().orElseGet(KitchenReader::standard);
-        return new Workplace(shipped.with(own.items()), kitchen, gelatin);
+        return new Workplace(shipped.with(own.items()), kitchen, parameters);
     }
 
     /**

@@ -1,7 +1,6 @@
 package com.deftchill.core.judge.chill;
 
 import com.deftchill.core.amount.Typed;
-import com.deftchill.core.chill.AirOfCooler;
 import com.deftchill.core.chill.CoolerLoad;
 import com.deftchill.core.chill.CoolerLoad.Load;
 import com.deftchill.core.chill.CoolerLoad.Outcome;
@@ -31,7 +30,6 @@ public final class LoadVerdict {
     private static final int PARTS = 4;
     private static final double APART_S = 1800;
 
-    private static final double POUR_MARGIN_K = 3;
     private static final double PROPERTIES_C = 20;
     private static final double LEAST_TAU = 60;
 
@@ -63,7 +61,10 @@ public final class LoadVerdict {
                 / 1000;
         boolean tooWarm = found.peakC() > dessert.kitchen().safety().keepC();
         var sentence = "Together they bring " + Typed.write(kj, 0) + " kJ into it, and it takes away about "
-                + Typed.write(cooler.powerW() * (1 - AirOfCooler.LEAK_SHARE), 0)
+                + Typed.write(
+                        cooler.powerW()
+                                * (1 - dessert.parameters().cold().spent().value()),
+                        0)
                 + " W more than it needs: " + Words.duration(found.workSeconds()) + " of work. Its air rises to "
                 + dessert.celsius(found.peakC()) + ", and all else in it warms along."
                 + (found.lateSeconds() < NOTICED_S
@@ -92,7 +93,12 @@ public final class LoadVerdict {
 
     private static Outcome outcome(Dessert dessert, List<Load> loads) {
         var cooler = dessert.batch().cooler();
-        return CoolerLoad.of(dessert.batch().airC(), cooler.powerW(), cooler.contentsKj() * 1000, loads);
+        return CoolerLoad.of(
+                dessert.parameters().cold(),
+                dessert.batch().airC(),
+                cooler.powerW(),
+                cooler.contentsKj() * 1000,
+                loads);
     }
 
     /** The batch in four parts, half an hour apart. */
@@ -130,7 +136,8 @@ public final class LoadVerdict {
             most = heat(loads.get(i), air) > heat(loads.get(most), air) ? i : most;
         }
         var study = studies.get(most);
-        double lowest = Math.ceil(Math.max(study.onsetC() + POUR_MARGIN_K, PROPERTIES_C));
+        double lowest = Math.ceil(Math.max(
+                study.onsetC() + dessert.parameters().gel().pourMargin().value(), PROPERTIES_C));
         if (study.component().kind().fatSets() || study.component().pourC() - lowest < COOLER_K) {
             return List.of();
         }
@@ -174,7 +181,7 @@ public final class LoadVerdict {
                                 Words.duration(found.warmSeconds()))),
                 "Heat balance of the air with what stands in it: heat from the batch, less what the cooler can spare.",
                 List.of(
-                        new Constant("spent without a load", "0.3 of the power", "E", "engineering estimate"),
+                        dessert.constant(dessert.parameters().cold().spent()),
                         new Constant("domestic fridge", "100 to 150 W", "L", "typical ratings")),
                 "Half as much again either way: ratings and contents are rough. The peak and the times are those of the"
                         + " chill itself; what it costs is an estimate with each load at one temperature.",

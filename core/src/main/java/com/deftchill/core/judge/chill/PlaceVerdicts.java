@@ -227,7 +227,7 @@ public final class PlaceVerdicts {
                 new Evidence(
                         List.of(new Given("Keeps", life.hours() + " h: " + life.because())),
                         "The shortest life of its parts counts, from pouring.",
-                        KeepingLife.CONSTANTS,
+                        KeepingLife.constants(dessert),
                         "Conservative.",
                         "A later start, a shorter stay."),
                 List.of()));
@@ -249,9 +249,9 @@ public final class PlaceVerdicts {
                 "Heat conduction through dessert and mould along all its places; water freezes as far as what is dissolved in it"
                         + " allows, with its heat of fusion, and thaws the same way back.",
                 List.of(
-                        new Constant("film or lid", "halves the surface coefficient above", "L", "still air below it"),
-                        new Constant("metal tray", "60 W/m2K below", "E", "contact of 50 to 100"),
-                        new Constant("gel after freezing", "0.85, iota 1", "E", "engineering estimate"),
+                        dessert.constant(dessert.parameters().cold().film()),
+                        dessert.constant(dessert.parameters().cold().tray()),
+                        dessert.constant(dessert.parameters().cold().weeps()),
                         new Constant("out of the cold", "2 h, then 4 h", "S", "usual rule")),
                 "A fifth of the time, more for thawing.",
                 "Longer stays, colder air, smaller moulds.");

@@ -11,7 +11,6 @@ import com.deftchill.core.dessert.Portrait;
 import com.deftchill.core.larder.Ingredient;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Evidence;
-import com.deftchill.core.verdict.Evidence.Constant;
 import com.deftchill.core.verdict.Evidence.Given;
 import com.deftchill.core.verdict.Fix;
 import com.deftchill.core.verdict.Verdict;
@@ -42,8 +41,9 @@ public final class BaseVerdicts {
         double crumb = portrait.component().raw().massG() - butter;
         double ratio = butter > 0 ? crumb / butter : Double.POSITIVE_INFINITY;
         var words = butter > 0 ? Typed.write(ratio, 2) + " parts of crumb to one of butter" : "No butter in it";
-        if (ratio > CrumbBase.MOST_RATIO || ratio < CrumbBase.LEAST_RATIO) {
-            boolean dry = ratio > CrumbBase.MOST_RATIO;
+        if (ratio > portrait.parameters().pan().crumbMost().value()
+                || ratio < portrait.parameters().pan().crumbLeast().value()) {
+            boolean dry = ratio > portrait.parameters().pan().crumbMost().value();
             verdicts.add(verdict(
                     portrait,
                     dry ? "crumb-dry" : "crumb-greasy",
@@ -90,10 +90,10 @@ public final class BaseVerdicts {
         double area = inside.areaMm2(bed.fromMm());
         double perimeter = inside.perimeterMm(bed.fromMm());
         double each = bed.grams();
-        double now = CrumbBase.thicknessMm(each, area, perimeter, wall);
+        double now = CrumbBase.thicknessMm(portrait.parameters().pan(), each, area, perimeter, wall);
         var wanted = portrait.component().pressed().thicknessMm();
         double aim = wanted.orElse(Math.max(CrumbBase.THIN_MM, Math.min(CrumbBase.THICK_MM, now)));
-        double needs = CrumbBase.grams(area, perimeter, aim, wall);
+        double needs = CrumbBase.grams(portrait.parameters().pan(), area, perimeter, aim, wall);
         var sentence = Words.grams(each) + " in each makes a base " + Typed.write(now, 1) + " mm thick"
                 + (wall > 0 ? " with a wall of " + Words.mm(wall) : "") + "; " + Typed.write(aim, 1) + " mm takes "
                 + Words.grams(needs) + ".";
@@ -165,22 +165,23 @@ public final class BaseVerdicts {
                 "Dip " + Typed.write(right, 1) + " s a side",
                 "takes up " + Typed.write(aim, 2) + " g per gram",
                 List.of(portrait.change("/soak/dip", Typed.write(right, 1) + " s")));
-        if (uptake < Soaking.DRY_BELOW) {
+        if (uptake < portrait.parameters().pan().soakDry().value()) {
             return verdict(
                     portrait,
                     "soak-dry",
                     Tone.CAUTION,
                     "Stays dry in the middle",
-                    took + ": below " + Soaking.DRY_BELOW + " it is dry.",
+                    took + ": below " + portrait.parameters().pan().soakDry().value() + " it is dry.",
                     List.of(fix));
         }
-        if (uptake > Soaking.WET_ABOVE) {
+        if (uptake > portrait.parameters().pan().soakWet().value()) {
             return verdict(
                     portrait,
                     "soak-wet",
                     Tone.CAUTION,
                     "Too wet",
-                    took + ": above " + Soaking.WET_ABOVE + " it is wet and leaks into the layer below"
+                    took + ": above " + portrait.parameters().pan().soakWet().value()
+                            + " it is wet and leaks into the layer below"
                             + (portrait.component().dipped().barrier() ? "; the cream below it holds it back." : "."),
                     List.of(fix));
         }
@@ -191,7 +192,7 @@ public final class BaseVerdicts {
     private static Verdict liquid(Portrait portrait, List<Component.Line> liquid, double pieces, double uptake) {
         double written = grams(liquid);
         double taken = pieces * uptake;
-        double needs = taken * (1 + Soaking.LEFT_IN_DISH);
+        double needs = taken * (1 + portrait.parameters().pan().soakLeft().value());
         double alcohol = liquid.stream()
                         .mapToDouble(line -> line.part().grams()
                                 * line.part().ingredient().composition().share(Constituent.ALCOHOL))
@@ -248,11 +249,12 @@ public final class BaseVerdicts {
                         : "Uptake = capacity x (1 - exp(-seconds / time constant)), each side; 15 % of the liquid is left in the dish.",
                 crumb
                         ? List.of(
-                                new Constant("crumb to butter", "1.8 to 2.5", "E", "handbook limits"),
-                                new Constant("packed density", "0.75 g/ml", "E", "engineering estimate"))
+                                portrait.constant(portrait.parameters().pan().crumbLeast()),
+                                portrait.constant(portrait.parameters().pan().crumbMost()),
+                                portrait.constant(portrait.parameters().pan().packed()))
                         : List.of(
-                                new Constant("dry below", "0.6 g/g", "E", "handbook limit"),
-                                new Constant("wet above", "1.1 g/g", "E", "handbook limit")),
+                                portrait.constant(portrait.parameters().pan().soakDry()),
+                                portrait.constant(portrait.parameters().pan().soakWet())),
                 crumb
                         ? "A tenth, from how hard it is pressed."
                         : "A fifth: weigh one piece before and after and correct it.",

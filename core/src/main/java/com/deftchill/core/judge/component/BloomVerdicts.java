@@ -1,13 +1,11 @@
 package com.deftchill.core.judge.component;
 
 import com.deftchill.core.amount.Typed;
-import com.deftchill.core.batch.BatchReader;
 import com.deftchill.core.dessert.Study;
 import com.deftchill.core.kitchen.BloomSchool;
 import com.deftchill.core.larder.GelProduct.Form;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Evidence;
-import com.deftchill.core.verdict.Evidence.Constant;
 import com.deftchill.core.verdict.Evidence.Given;
 import com.deftchill.core.verdict.Fix;
 import com.deftchill.core.verdict.Verdict;
@@ -17,22 +15,19 @@ import java.util.List;
 
 /** Whether the gelatin gets the water it needs, by the school that the formula follows. */
 public final class BloomVerdicts {
-    /** Water below this many times the gelatin's mass hydrates it unevenly (handbook 2). */
-    private static final double LEAST_BLOOM = 4;
-
-    private static final double USUAL_BLOOM = BatchReader.SQUEEZED_KEEPS;
-
     private BloomVerdicts() {}
 
     public static List<Verdict> of(Study study) {
         var verdicts = new ArrayList<Verdict>();
         var gel = study.component().gel();
-        if (study.mix().waterG() < LEAST_BLOOM * study.mix().gelatinG()) {
+        if (study.mix().waterG()
+                < study.parameters().gel().leastBloom().value() * study.mix().gelatinG()) {
             verdicts.add(noWater(study));
         } else if (gel.product().isGelatin()) {
             if (gel.bloom() == BloomSchool.DRY) {
                 verdicts.add(dry(study));
-            } else if (gel.waterG() / gel.grams() < LEAST_BLOOM) {
+            } else if (gel.waterG() / gel.grams()
+                    < study.parameters().gel().leastBloom().value()) {
                 verdicts.add(tooLittle(study));
             }
         }
@@ -72,7 +67,8 @@ public final class BloomVerdicts {
     }
 
     private static Fix water(Study study, String verb) {
-        double water = USUAL_BLOOM * study.component().gel().grams();
+        double water = study.parameters().gel().squeezedKeeps().value()
+                * study.component().gel().grams();
         return new Fix(
                 verb + Words.grams(water) + " of bloom water",
                 "5 x the gelatin",
@@ -110,8 +106,8 @@ public final class BloomVerdicts {
                                 Words.grams(study.mix().waterG()))),
                 "Powder takes 5 to 6 x its mass of cold water, 5 to 10 min; squeezed sheets keep 4 to 7 x.",
                 List.of(
-                        new Constant("least", "4 x", "L", "kitchen practice"),
-                        new Constant("sheets keep", "5 x (4 to 7)", "E", "engineering estimate")),
+                        study.constant(study.parameters().gel().leastBloom()),
+                        study.constant(study.parameters().gel().squeezedKeeps())),
                 "Weigh a squeezed batch of sheets once to know your own figure.",
                 "The bloom water.");
     }

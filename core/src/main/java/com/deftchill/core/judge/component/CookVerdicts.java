@@ -22,21 +22,7 @@ import java.util.stream.Collectors;
 
 /** Egg and starch in the pan, tempering, what boils away, and the burn of caramel. */
 public final class CookVerdicts {
-    /** Egg thickens a custard between these, °C, and scrambles above (handbook 2 [L]); starch lifts the last to 95. */
-    private static final double THICKENS_C = 82;
-
-    private static final double SCRAMBLES_C = 86;
-    private static final double SCRAMBLES_WITH_STARCH_C = 95;
-    /** Starch from which it protects egg, and the shares of a usual dose, g/g of the whole. */
-    private static final double STARCH_PROTECTS = 0.015;
-
-    private static final double STARCH_LEAST = 0.02;
-    private static final double STARCH_MOST = 0.05;
-    private static final double STARCH_THICKENS_C = 85;
     private static final double STARCH_BOILS_C = 95;
-    /** A first addition must leave the yolks below this, °C (handbook 3). */
-    private static final double TEMPERS_BELOW_C = 65;
-
     private static final double FRIDGE_C = 5;
     private static final String PRACTICE = "kitchen practice";
 
@@ -44,7 +30,10 @@ public final class CookVerdicts {
 
     /** Above this, egg scrambles in a mix, °C. */
     static double scramblesC(Component component) {
-        return starch(component) >= STARCH_PROTECTS ? SCRAMBLES_WITH_STARCH_C : SCRAMBLES_C;
+        return starch(component)
+                        >= component.parameters().pan().starchProtects().value()
+                ? component.parameters().pan().starchedScrambles().value()
+                : component.parameters().pan().yolkScrambles().value();
     }
 
     /** Added starch as a share of the whole. */
@@ -70,7 +59,7 @@ public final class CookVerdicts {
         if (egg && portrait.kind() == Kind.CUSTARD) {
             verdicts.add(custard(portrait, to));
         }
-        if (egg && to > TEMPERS_BELOW_C) {
+        if (egg && to > portrait.parameters().pan().tempersBelow().value()) {
             verdicts.add(tempering(portrait, hot, to));
         }
         if (portrait.kind() == Kind.STARCH_CUSTARD || starch(component) > 0) {
@@ -106,14 +95,16 @@ public final class CookVerdicts {
     }
 
     private static Verdict custard(Portrait portrait, double to) {
-        if (Double.isNaN(to) || to < THICKENS_C) {
+        if (Double.isNaN(to) || to < portrait.parameters().pan().yolkThickens().value()) {
             return verdict(
                     portrait,
                     "custard-thin",
                     Tone.CAUTION,
                     "The custard stays thin",
                     (Double.isNaN(to) ? "It is not written how hot it gets" : portrait.celsius(to))
-                            + ": yolk thickens at " + portrait.celsius(THICKENS_C) + " to " + portrait.celsius(84)
+                            + ": yolk thickens at "
+                            + portrait.celsius(
+                                    portrait.parameters().pan().yolkThickens().value()) + " to " + portrait.celsius(84)
                             + ", coating the spoon.",
                     "/heat/hot",
                     List.of(hot(portrait, 83)));
@@ -150,21 +141,29 @@ public final class CookVerdicts {
             }
         }
         double cp = liquidG > 0 ? liquidPerK / liquidG : 0;
-        double first = cp > 0 ? perK * (TEMPERS_BELOW_C - FRIDGE_C) / (cp * (to - TEMPERS_BELOW_C)) : 0;
+        double first = cp > 0
+                ? perK
+                        * (portrait.parameters().pan().tempersBelow().value() - FRIDGE_C)
+                        / (cp * (to - portrait.parameters().pan().tempersBelow().value()))
+                : 0;
         var sentence = first >= liquidG
                 ? "All " + Words.grams(liquidG) + " at " + portrait.celsius(to)
-                        + " may go onto the yolks at once: they stay below " + portrait.celsius(TEMPERS_BELOW_C) + "."
+                        + " may go onto the yolks at once: they stay below "
+                        + portrait.celsius(
+                                portrait.parameters().pan().tempersBelow().value()) + "."
                 : "Pour at most " + Words.grams(Math.floor(first)) + " of the " + Words.grams(liquidG) + " at "
                         + portrait.celsius(to) + " onto the yolks first, whisking: more lifts them above "
-                        + portrait.celsius(TEMPERS_BELOW_C) + " at once.";
+                        + portrait.celsius(
+                                portrait.parameters().pan().tempersBelow().value()) + " at once.";
         return verdict(portrait, "tempering", Tone.NOTE, "Tempering the yolks", sentence, "/lines", List.of());
     }
 
     private static Verdict starched(Portrait portrait, double to, boolean egg) {
         double share = starch(portrait.component());
         var dose = Words.percent(share) + " starch";
-        if (share < STARCH_LEAST || share > STARCH_MOST) {
-            boolean less = share < STARCH_LEAST;
+        if (share < portrait.parameters().pan().starchLeast().value()
+                || share > portrait.parameters().pan().starchMost().value()) {
+            boolean less = share < portrait.parameters().pan().starchLeast().value();
             return verdict(
                     portrait,
                     "starch-dose",
@@ -174,7 +173,9 @@ public final class CookVerdicts {
                     "/lines",
                     List.of());
         }
-        double needs = egg ? STARCH_BOILS_C : STARCH_THICKENS_C;
+        double needs = egg
+                ? STARCH_BOILS_C
+                : portrait.parameters().pan().starchThickens().value();
         if (Double.isNaN(to) || to < needs) {
             var why = egg
                     ? ": yolk's enzyme thins it again unless it boils."
@@ -242,7 +243,8 @@ public final class CookVerdicts {
                 "caramel-burns",
                 Tone.CAUTION,
                 "Caramel burns",
-                "Sugar at " + portrait.celsius(stage.celsius()) + " burns deep, and foams up to "
+                "Sugar at "
+                        + portrait.celsius(stage.celsius(portrait.parameters().pan())) + " burns deep, and foams up to "
                         + Boiling.CARAMEL_FOAMS
                         + " times when liquid goes in: a large pan, liquid warm, sleeves down, ice water at hand.",
                 "/cook/stage",
@@ -285,10 +287,10 @@ public final class CookVerdicts {
                                 portrait.celsius(86) + ", with starch " + portrait.celsius(95),
                                 "L",
                                 PRACTICE),
-                        new Constant("tempered below", portrait.celsius(65), "L", PRACTICE),
+                        portrait.constant(portrait.parameters().pan().tempersBelow()),
                         new Constant("starch thickens", portrait.celsius(82, 95) + ", 2 to 5 %", "L", PRACTICE),
-                        new Constant("a steeped gram keeps", "1.5 g", "E", "engineering estimate"),
-                        new Constant("simmer gives off", "10 g/min", "E", "engineering estimate"),
+                        portrait.constant(portrait.parameters().pan().steepedKeeps()),
+                        portrait.constant(portrait.parameters().pan().simmer()),
                         new Constant(
                                 "dark caramel",
                                 portrait.celsius(187) + ", amber " + portrait.celsius(175) + ", light "

@@ -62,37 +62,45 @@ public final class FoamVerdicts {
             return Optional.empty();
         }
         var of = Words.percent(fat) + " fat";
-        if (!Whipping.holds(fat)) {
+        if (!Whipping.holds(portrait.parameters().foam(), fat)) {
             return Optional.of(verdict(
                     "cream-lean",
                     Tone.BAD,
                     "Too lean to whip",
-                    of + ": below " + Words.percent(Whipping.LEAST_FAT) + " cream does not hold air.",
+                    of + ": below "
+                            + Words.percent(
+                                    portrait.parameters().foam().leastFat().value()) + " cream does not hold air.",
                     blend(fat).stream().toList()));
         }
         double foamC = component.fold().foamC();
-        if (foamC > Whipping.WHIPS_BELOW_C) {
+        if (foamC > portrait.parameters().foam().whipsBelow().value()) {
             return Optional.of(verdict(
                     "cream-warm",
-                    foamC > Whipping.WARM_C ? Tone.BAD : Tone.CAUTION,
+                    foamC > portrait.parameters().foam().warmFrom().value() ? Tone.BAD : Tone.CAUTION,
                     "The cream is warm for whipping",
-                    "At " + portrait.celsius(foamC) + "; it whips below " + portrait.celsius(Whipping.WHIPS_BELOW_C)
+                    "At " + portrait.celsius(foamC) + "; it whips below "
+                            + portrait.celsius(
+                                    portrait.parameters().foam().whipsBelow().value())
                             + ", best from " + portrait.celsius(2, 5)
-                            + (foamC > Whipping.WARM_C ? ", and takes a third less air when warm." : "."),
+                            + (foamC > portrait.parameters().foam().warmFrom().value()
+                                    ? ", and takes a third less air when warm."
+                                    : "."),
                     List.of(new Fix(
                             "Whip it at " + portrait.celsius(4),
                             "bowl cold too",
                             List.of(portrait.change("/fold/foam", portrait.celsius(4)))))));
         }
-        if (fat >= Whipping.RICH_FAT) {
+        if (fat >= portrait.parameters().foam().richFat().value()) {
             return Optional.of(verdict(
                     "cream-rich",
                     Tone.CAUTION,
                     "Rich cream turns to butter quickly",
                     of + ": it whips fast, to little volume. Stop early; clumps come back with 10 to 15 % of liquid"
                             + " cream stirred in by hand ("
-                            + Words.grams(Whipping.RESCUE_LEAST * foaming.creamG()) + " to "
-                            + Words.grams(Whipping.RESCUE_MOST * foaming.creamG()) + ").",
+                            + Words.grams(
+                                    portrait.parameters().foam().rescueLeast().value() * foaming.creamG()) + " to "
+                            + Words.grams(
+                                    portrait.parameters().foam().rescueMost().value() * foaming.creamG()) + ").",
                     List.of()));
         }
         return Optional.empty();
@@ -132,11 +140,20 @@ public final class FoamVerdicts {
 
     private String by(FoldWindow.By by) {
         return switch (by) {
-            case BASE_SETS -> "the base starts to set " + portrait.difference(FoldWindow.ABOVE_ONSET_K) + " below that";
+            case BASE_SETS ->
+                "the base starts to set "
+                        + portrait.difference(
+                                portrait.parameters().foam().aboveOnset().value()) + " below that";
             case NOTHING_SETS -> "nothing in the base sets in the cold";
-            case MIX_ENDS -> "the mix ends at " + portrait.celsius(FoldWindow.MIX_C);
+            case MIX_ENDS ->
+                "the mix ends at "
+                        + portrait.celsius(
+                                portrait.parameters().foam().mixEnds().value());
             case FAT_MELTS -> "warmer it melts the fat that holds the air";
-            case CHIPS_FORM -> "the mix ends at " + portrait.celsius(FoldWindow.MIX_C) + ", colder chips form";
+            case CHIPS_FORM ->
+                "the mix ends at "
+                        + portrait.celsius(
+                                portrait.parameters().foam().mixEnds().value()) + ", colder chips form";
             case COCOA_BUTTER_SETS -> "cocoa butter sets below";
         };
     }
@@ -196,7 +213,10 @@ public final class FoamVerdicts {
 
     private double airWithin() {
         return foaming.airMl(component.fold().whip())
-                * component.fold().school().kept(component.fold().whip());
+                * component
+                        .fold()
+                        .school()
+                        .kept(component.fold().whip(), component.parameters().foam());
     }
 
     private Fix at(String label, double celsius) {
@@ -212,7 +232,8 @@ public final class FoamVerdicts {
         }
         var base = component.base();
         var material = Material.of(base.composition());
-        var bowl = new BowlCooling(base.massG(), material.density(), material.heatCapacity(40));
+        var bowl = new BowlCooling(
+                portrait.parameters().cold(), base.massG(), material.density(), material.heatCapacity(40));
         double room = portrait.kitchen().roomC();
         double opens = bowl.roomSeconds(hot.getAsDouble(), window.highC(), room);
         double closes = bowl.roomSeconds(hot.getAsDouble(), Math.max(window.lowC(), room + 0.5), room);
@@ -335,26 +356,35 @@ public final class FoamVerdicts {
         var evidence = new Evidence(
                 given,
                 "Volume = base + foam liquid x (1 + overrun x share kept). The window: upper limit so that the mix ends at "
-                        + portrait.celsius(FoldWindow.MIX_C) + " and the base is at "
-                        + portrait.celsius(FoldWindow.BASE_C) + " or below (chocolate alone: "
-                        + portrait.celsius(FoldWindow.CHOCOLATE_BASE_C) + ", the mix above "
-                        + portrait.celsius(FoldWindow.MIX_C) + "); lower "
-                        + portrait.difference(FoldWindow.ABOVE_ONSET_K)
+                        + portrait.celsius(
+                                portrait.parameters().foam().mixEnds().value()) + " and the base is at "
+                        + portrait.celsius(
+                                portrait.parameters().foam().baseMost().value()) + " or below (chocolate alone: "
+                        + portrait.celsius(
+                                portrait.parameters().foam().chocolateMost().value()) + ", the mix above "
+                        + portrait.celsius(
+                                portrait.parameters().foam().mixEnds().value()) + "); lower "
+                        + portrait.difference(
+                                portrait.parameters().foam().aboveOnset().value())
                         + " above where the base starts to set (chocolate alone: "
-                        + portrait.celsius(FoldWindow.CHOCOLATE_LOW_C) + ").",
+                        + portrait.celsius(
+                                portrait.parameters().foam().chocolateLeast().value()) + ").",
                 List.of(
                         new Constant(
                                 "overrun of 35 % cream", "ribbon 40, soft 75, medium 95, stiff 115 %", "L", "typical"),
-                        new Constant("kept, folded in thirds", "soft 90, medium 87, stiff 80 %", "E", "estimate"),
-                        new Constant("first third beaten in", "85 %; beaten throughout 70 %", "E", "estimate"),
-                        new Constant(
-                                "base above " + portrait.celsius(FoldWindow.MELTS_AIR_C),
-                                "x 0.6; already setting x 0.8",
-                                "E",
-                                "estimate"),
+                        portrait.constant(portrait.parameters().foam().keptSoft()),
+                        portrait.constant(portrait.parameters().foam().keptMedium()),
+                        portrait.constant(portrait.parameters().foam().keptStiff()),
+                        portrait.constant(portrait.parameters().foam().keptFirstBeaten()),
+                        portrait.constant(portrait.parameters().foam().keptBeaten()),
+                        portrait.constant(portrait.parameters().foam().meltsAir()),
                         new Constant(
                                 "sugar early",
-                                "- 10 %; cream above " + portrait.celsius(Whipping.WARM_C) + " - 30 %",
+                                "- 10 %; cream above "
+                                        + portrait.celsius(portrait.parameters()
+                                                .foam()
+                                                .warmFrom()
+                                                .value()) + " - 30 %",
                                 "E",
                                 "estimate")),
                 "A tenth of the volume: bowls, whisks and hands differ; measure a jug of it and log it.",

@@ -57,7 +57,7 @@ public final class GanacheVerdicts {
     /** The emulsion: what is joined with the chocolate, before any foam is folded in. */
     static Ganache ganache(Portrait portrait) {
         var base = portrait.component().base();
-        return new Ganache(base.composition(), base.massG());
+        return new Ganache(base.composition(), base.massG(), portrait.parameters());
     }
 
     private static Verdict seizes(Portrait portrait, Ganache ganache) {
@@ -70,8 +70,9 @@ public final class GanacheVerdicts {
                 "chocolate-seizes",
                 Tone.BAD,
                 "The chocolate seizes",
-                ratio + " g of water to a gram of dry cocoa and sugar: between " + Ganache.SEIZES_FROM + " and "
-                        + Ganache.SEIZES_TO + " it clumps to a dull paste. "
+                ratio + " g of water to a gram of dry cocoa and sugar: between "
+                        + portrait.parameters().ganache().seizesFrom().value() + " and "
+                        + portrait.parameters().ganache().seizesTo().value() + " it clumps to a dull paste. "
                         + fix.map(f -> f.label() + ".").orElse("Use more liquid, or none."),
                 fix.stream().toList());
     }
@@ -79,8 +80,9 @@ public final class GanacheVerdicts {
     private static Verdict emulsion(Portrait portrait, Ganache ganache) {
         double phi = ganache.phi();
         var share = Typed.write(100 * phi, 0) + " % of its volume is fat";
-        if (phi < Ganache.SAFE_PHI) {
-            var far = Typed.write(100 * (Ganache.SPLITS_PHI - phi), 0);
+        if (phi < portrait.parameters().ganache().safePhi().value()) {
+            var far = Typed.write(
+                    100 * (portrait.parameters().ganache().splitsPhi().value() - phi), 0);
             return verdict(
                     portrait,
                     ganache,
@@ -91,7 +93,7 @@ public final class GanacheVerdicts {
                     List.of());
         }
         var fix = rescue(portrait, ganache).stream().toList();
-        if (phi < Ganache.SPLITS_PHI) {
+        if (phi < portrait.parameters().ganache().splitsPhi().value()) {
             return verdict(
                     portrait,
                     ganache,
@@ -99,11 +101,14 @@ public final class GanacheVerdicts {
                     Tone.CAUTION,
                     "The ganache needs care",
                     share + ": add the liquid in thirds and keep it between "
-                            + portrait.celsius(Ganache.KEEP_ABOVE_C) + " and "
-                            + portrait.celsius(Ganache.JOIN_FROM_C) + ".",
+                            + portrait.celsius(
+                                    portrait.parameters().ganache().keepAbove().value()) + " and "
+                            + portrait.celsius(
+                                    portrait.parameters().ganache().joinFrom().value()) + ".",
                     fix);
         }
-        boolean fatty = phi >= Ganache.FAT_CONTINUOUS_PHI;
+        boolean fatty =
+                phi >= portrait.parameters().ganache().fatContinuousPhi().value();
         return verdict(
                 portrait,
                 ganache,
@@ -157,7 +162,9 @@ public final class GanacheVerdicts {
             boolean chocolate = line.part().ingredient().group().equals("chocolate");
             boolean melted = portrait.component().cooked().join() == GanacheJoin.MELTED;
             double celsius = chocolate
-                    ? (melted ? Ganache.JOIN_FROM_C : portrait.kitchen().roomC())
+                    ? (melted
+                            ? portrait.parameters().ganache().joinFrom().value()
+                            : portrait.kitchen().roomC())
                     : line.cold()
                             ? heating.coldC().orElse(Joining.FRIDGE_C)
                             : heating.hotC().getAsDouble();
@@ -171,28 +178,32 @@ public final class GanacheVerdicts {
             return Optional.empty();
         }
         var sentence = "Chocolate and liquid meet at about " + portrait.celsius(meet);
-        if (meet < Ganache.KEEP_ABOVE_C) {
+        if (meet < portrait.parameters().ganache().keepAbove().value()) {
             return Optional.of(verdict(
                     portrait,
                     ganache(portrait),
                     "ganache-cold",
                     Tone.BAD,
                     "Too cold to join",
-                    sentence + ": below " + portrait.celsius(Ganache.KEEP_ABOVE_C)
+                    sentence + ": below "
+                            + portrait.celsius(
+                                    portrait.parameters().ganache().keepAbove().value())
                             + " the cocoa butter sets before it is joined. Melt the chocolate first, or heat the liquid more.",
                     List.of(new Fix(
                             "Melt the chocolate first",
                             "meets warmer",
                             List.of(portrait.change("/cook/join", "melted"))))));
         }
-        if (meet > Ganache.JOIN_TO_C) {
+        if (meet > portrait.parameters().ganache().joinTo().value()) {
             return Optional.of(verdict(
                     portrait,
                     ganache(portrait),
                     "ganache-hot",
                     Tone.CAUTION,
                     "Hot for joining",
-                    sentence + ": above " + portrait.celsius(Ganache.JOIN_TO_C)
+                    sentence + ": above "
+                            + portrait.celsius(
+                                    portrait.parameters().ganache().joinTo().value())
                             + " fat runs out more easily. Let the liquid stand a little.",
                     List.of()));
         }
@@ -202,9 +213,13 @@ public final class GanacheVerdicts {
                 "ganache-joins",
                 Tone.NOTE,
                 "Joins at the right warmth",
-                sentence + "; join at " + portrait.celsius(Ganache.JOIN_FROM_C) + " to "
-                        + portrait.celsius(Ganache.JOIN_TO_C) + ", keep it above "
-                        + portrait.celsius(Ganache.KEEP_ABOVE_C) + " while stirring.",
+                sentence + "; join at "
+                        + portrait.celsius(
+                                portrait.parameters().ganache().joinFrom().value()) + " to "
+                        + portrait.celsius(
+                                portrait.parameters().ganache().joinTo().value()) + ", keep it above "
+                        + portrait.celsius(
+                                portrait.parameters().ganache().keepAbove().value()) + " while stirring.",
                 List.of()));
     }
 
@@ -240,16 +255,19 @@ public final class GanacheVerdicts {
         given.add(new Given("Fat by volume of fat and water phase", Words.percent(ganache.phi())));
         given.add(new Given("Water to dry cocoa and sugar", Typed.write(Math.min(99, ganache.waterPerSolids()), 2)));
         for (double celsius : EATEN_C) {
-            given.add(new Given("Solid fat at " + portrait.celsius(celsius), Words.percent(SolidFat.of(of, celsius))));
+            given.add(new Given(
+                    "Solid fat at " + portrait.celsius(celsius),
+                    Words.percent(new SolidFat(portrait.parameters().fat()).of(of, celsius))));
         }
         var evidence = new Evidence(
                 given,
                 "Fat volume = all fats / 0.91; water phase = water + 0.62 x sugar + alcohol / 0.789. Texture from solid fat and,"
                         + " at a lower weight, dry cocoa solids at the temperature it is eaten.",
                 List.of(
-                        new Constant("holds below", "55 % fat by volume", "E", "handbook limit"),
-                        new Constant("likely splits from", "65 %", "E", "handbook limit"),
-                        new Constant("seizes between", "0.03 and 0.25 g/g", "E", "handbook limits"),
+                        portrait.constant(portrait.parameters().ganache().safePhi()),
+                        portrait.constant(portrait.parameters().ganache().splitsPhi()),
+                        portrait.constant(portrait.parameters().ganache().seizesFrom()),
+                        portrait.constant(portrait.parameters().ganache().seizesTo()),
                         new Constant(
                                 "cocoa butter solid",
                                 "85 % at " + portrait.celsius(5) + ", 72 % at " + portrait.celsius(20),

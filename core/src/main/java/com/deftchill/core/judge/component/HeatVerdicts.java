@@ -7,7 +7,6 @@ import com.deftchill.core.dessert.Study;
 import com.deftchill.core.larder.Ingredient.Trait;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Evidence;
-import com.deftchill.core.verdict.Evidence.Constant;
 import com.deftchill.core.verdict.Evidence.Given;
 import com.deftchill.core.verdict.Fix;
 import com.deftchill.core.verdict.Verdict;
@@ -19,16 +18,6 @@ import java.util.stream.Collectors;
 
 /** Heating, joining hot and cold, pouring: dissolved, not curdled, not scrambled, still liquid. */
 public final class HeatVerdicts {
-    /** How far above its onset of setting a mix is still poured smoothly, K (handbook 5). */
-    private static final double POUR_MARGIN_K = 3;
-    /** Above this the strength of gelatin is lost noticeably, °C (handbook 2). */
-    private static final double STRENGTH_LOST_C = 80;
-    /** Gelatin dissolves from here on, °C (handbook 2: 50 to 70). */
-    private static final double DISSOLVES_C = 50;
-    /** Agar and carrageenans must come near the boil, °C (handbook 2: agar is boiled 2 min). */
-    private static final double BOILED_C = 90;
-    /** Acid dairy curdles above this, °C (handbook 3). */
-    private static final double CURDLES_C = 60;
     /** Poured further below the joining temperature than this, the mix waits in its bowl; K. */
     private static final double WAITS_K = 1;
 
@@ -42,9 +31,11 @@ public final class HeatVerdicts {
         double pour = study.component().pourC();
         boolean folded = study.component().lines().stream().anyMatch(Component.Line::whipped);
         // What is folded is judged by its base's window, and filled at once.
-        if (study.component().gels() && !folded && pour < study.onsetC() + POUR_MARGIN_K) {
+        if (study.component().gels()
+                && !folded
+                && pour < study.onsetC() + study.parameters().gel().pourMargin().value()) {
             verdicts.add(pouredTooCold(study));
-        } else if (pour > STRENGTH_LOST_C) {
+        } else if (pour > study.parameters().gel().weakensFrom().value()) {
             verdicts.add(pouredTooHot(study));
         }
         return verdicts;
@@ -53,8 +44,15 @@ public final class HeatVerdicts {
     private static void heating(Study study, Joining joining, double sooner, List<Verdict> verdicts) {
         boolean gelatin = study.component().gelProduct().isGelatin();
         boolean folded = study.component().lines().stream().anyMatch(Component.Line::whipped);
-        if (study.component().gel() != Component.Gel.NONE && joining.hotC() < (gelatin ? DISSOLVES_C : BOILED_C)) {
-            verdicts.add(notDissolved(study, joining, gelatin ? 60 : BOILED_C + 5));
+        if (study.component().gel() != Component.Gel.NONE
+                && joining.hotC()
+                        < (gelatin
+                                ? study.parameters().gel().dissolvesFrom().value()
+                                : study.parameters().gel().boiledFrom().value())) {
+            verdicts.add(notDissolved(
+                    study,
+                    joining,
+                    gelatin ? 60 : study.parameters().gel().boiledFrom().value() + 5));
         }
         curdling(study, joining, verdicts);
         if (joining.hotC() > CookVerdicts.scramblesC(study.component())
@@ -90,7 +88,14 @@ public final class HeatVerdicts {
                 Tone.BAD,
                 "Not hot enough for the " + agent,
                 "The hot share is at " + study.celsius(joining.hotC()) + "; " + agent + " dissolves from "
-                        + study.celsius(wanted == 60 ? DISSOLVES_C : BOILED_C) + " on.",
+                        + study.celsius(
+                                wanted == 60
+                                        ? study.parameters()
+                                                .gel()
+                                                .dissolvesFrom()
+                                                .value()
+                                        : study.parameters().gel().boiledFrom().value())
+                        + " on.",
                 study.at("/heat/hot"),
                 List.of(hot(study, wanted)));
     }
@@ -109,7 +114,8 @@ public final class HeatVerdicts {
         for (int i = 0; i < lines.size(); i++) {
             var ingredient = lines.get(i).part().ingredient();
             double meets = lines.get(i).cold() ? joining.meetC() : joining.hotC();
-            if (ingredient.curdles() && meets > CURDLES_C) {
+            if (ingredient.curdles()
+                    && meets > study.parameters().pan().curdlesFrom().value()) {
                 names.add(ingredient.name());
                 if (!lines.get(i).cold()) {
                     toCold.add(new Fix.Change(study.at("/lines/") + i + "/share", "cold"));
@@ -118,7 +124,7 @@ public final class HeatVerdicts {
         }
         if (!names.isEmpty()) {
             var fix = toCold.isEmpty()
-                    ? hot(study, CURDLES_C)
+                    ? hot(study, study.parameters().pan().curdlesFrom().value())
                     : new Fix("Keep it in the cold share", "joins cold", toCold);
             verdicts.add(verdict(
                     study,
@@ -126,7 +132,9 @@ public final class HeatVerdicts {
                     "curdles",
                     Tone.BAD,
                     "Acid dairy curdles",
-                    String.join(", ", names) + " gets hotter than " + study.celsius(CURDLES_C)
+                    String.join(", ", names) + " gets hotter than "
+                            + study.celsius(
+                                    study.parameters().pan().curdlesFrom().value())
                             + ": acid dairy curdles there. Keep it cold and stir it in when the rest has cooled.",
                     study.at("/lines"),
                     List.of(fix)));
@@ -146,7 +154,7 @@ public final class HeatVerdicts {
         var met = Words.grams(joining.hotG()) + " at " + study.celsius(joining.hotC()) + " and "
                 + Words.grams(joining.coldG()) + " at " + study.celsius(joining.coldC()) + " meet at "
                 + study.celsius(joining.meetC());
-        if (margin < POUR_MARGIN_K) {
+        if (margin < study.parameters().gel().pourMargin().value()) {
             return verdict(
                     study,
                     joining,
@@ -217,7 +225,8 @@ public final class HeatVerdicts {
     }
 
     private static Verdict pouredTooCold(Study study) {
-        double lowest = Math.ceil(study.onsetC() + POUR_MARGIN_K);
+        double lowest =
+                Math.ceil(study.onsetC() + study.parameters().gel().pourMargin().value());
         var sentence = "Poured at " + study.celsius(study.component().pourC())
                 + ", but this mix starts to set at " + study.celsius(study.onsetC()) + " and pours smoothly from "
                 + study.celsius(lowest) + ".";
@@ -233,7 +242,8 @@ public final class HeatVerdicts {
 
     private static Verdict pouredTooHot(Study study) {
         var sentence = "Poured at " + study.celsius(study.component().pourC())
-                + ": gelatin loses strength above " + study.celsius(STRENGTH_LOST_C)
+                + ": gelatin loses strength above "
+                + study.celsius(study.parameters().gel().weakensFrom().value())
                 + ", and the walls and the fridge take all that heat. Let it cool first.";
         return new Verdict(
                 "poured-hot",
@@ -256,8 +266,8 @@ public final class HeatVerdicts {
                         + " Agar and carrageenans set at their own temperature. Pour at least " + study.difference(3)
                         + " above that.",
                 List.of(
-                        new Constant("onset below melting", study.difference(5), "E", ESTIMATE),
-                        new Constant("margin", study.difference(3), "E", ESTIMATE)),
+                        study.constant(study.parameters().gel().onsetBelowMelt()),
+                        study.constant(study.parameters().gel().pourMargin())),
                 "About " + study.difference(2) + ".",
                 "A warmer mix at pouring, less of the gelling agent.");
     }
@@ -280,11 +290,12 @@ public final class HeatVerdicts {
                 "Heat balance: T = sum of mass x heat capacity x temperature / sum of mass x heat capacity; bloomed gelatin"
                         + " joins at tap temperature. Waiting in the bowl: Newton's law of cooling, stirred.",
                 List.of(
-                        new Constant("gelatin dissolves", study.celsius(50, 70), "L", "kitchen practice"),
-                        new Constant("acid dairy curdles above", study.celsius(60), "L", "kitchen practice"),
-                        new Constant("yolk scrambles above", study.celsius(86), "L", "kitchen practice"),
-                        new Constant("bowl in the room", "10 W/m2K", "E", ESTIMATE),
-                        new Constant("ice bath, stirred", "250 W/m2K (200 to 400)", "E", ESTIMATE)),
+                        study.constant(study.parameters().gel().dissolvesFrom()),
+                        study.constant(study.parameters().gel().weakensFrom()),
+                        study.constant(study.parameters().pan().curdlesFrom()),
+                        study.constant(study.parameters().pan().yolkScrambles()),
+                        study.constant(study.parameters().cold().bowlRoom()),
+                        study.constant(study.parameters().cold().bowlIce())),
                 "About " + study.difference(2)
                         + ": pan, bowl and stirring take some heat; a third of the waiting times.",
                 "How much is heated, how hot, how cold the rest is.");

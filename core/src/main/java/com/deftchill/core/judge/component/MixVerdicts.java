@@ -18,10 +18,6 @@ import java.util.stream.IntStream;
 
 /** What the ingredients do to a gel: enzymes, tannin, alcohol. */
 public final class MixVerdicts {
-    private static final double STRING_ABV = 0.25;
-    /** A tannin-rich liquid counts from this share of the mix on [E]. */
-    private static final double TANNIN_SHARE = 0.1;
-
     private MixVerdicts() {}
 
     public static List<Verdict> of(Study study) {
@@ -30,10 +26,11 @@ public final class MixVerdicts {
         if (gelatin && study.mix().protease() != Protease.NONE) {
             verdicts.add(enzyme(study));
         }
-        if (gelatin && tannin(study) >= TANNIN_SHARE) {
+        if (gelatin && tannin(study) >= study.parameters().layers().tannin().value()) {
             verdicts.add(tannins(study));
         }
-        if (study.mix().alcoholByVolume() > STRING_ABV) {
+        if (study.mix().alcoholByVolume()
+                > study.parameters().gel().stringsFrom().value()) {
             verdicts.add(tooMuchAlcohol(study));
         }
         return verdicts;
@@ -89,7 +86,7 @@ public final class MixVerdicts {
         var evidence = new Evidence(
                 List.of(new Given("Tannin-rich liquid of the mix", Words.percent(tannin(study)))),
                 "Tannins of strong tea and red wine bind gelatin: it clouds, and some of it is lost to the gel.",
-                List.of(new Constant("counts from", Words.percent(TANNIN_SHARE), "E", "engineering estimate")),
+                List.of(study.constant(study.parameters().layers().tannin())),
                 "How much is lost is not computed: it depends on the brew.",
                 "A shorter or colder brew, milk stirred into it first, a trial cup.");
         return new Verdict(

@@ -21,15 +21,6 @@ import java.util.List;
 
 /** What a component does to the one it touches. */
 public final class ContactVerdicts {
-    /** Sponge under a jelly poured hotter than this swells, up to twice its height (handbook 3) [E]. */
-    private static final double SWELLS_ABOVE_C = 40;
-
-    /** From here on what seeps out of a layer is noticed in the next [E]. */
-    private static final double SEEPING_ALCOHOL = 0.10;
-
-    private static final double SEEPING_PH = 3.2;
-    private static final double SEEPING_SALT = 0.02;
-    private static final double TANNIN_SHARE = 0.1;
     private static final double MILKY = 0.01;
     private static final double WET_SHARE = 0.2;
 
@@ -53,7 +44,8 @@ public final class ContactVerdicts {
     /** Raw fruit on or under a gelatin gel cuts it where they touch. */
     private static void enzyme(Portrait fruit, Portrait gel, List<Verdict> verdicts) {
         var active = fruit.mix().protease();
-        boolean cuts = active != Protease.NONE && !fruit.component().heating().endsEnzymes();
+        boolean cuts = active != Protease.NONE
+                && !fruit.component().heating().endsEnzymes(fruit.parameters().pan());
         // A gel that carries the enzyme itself is told so already.
         boolean gelatin = gel.component().gelProduct().isGelatin() && gel.mix().protease() == Protease.NONE;
         if (!cuts || !gelatin || fruit.component().gelProduct().isGelatin()) {
@@ -92,18 +84,21 @@ public final class ContactVerdicts {
         boolean milk = into.mix().milkProteinPerWater() > MILKY;
         boolean tannin = from.component().lines().stream()
                 .anyMatch(line -> line.part().ingredient().has(Trait.TANNIN)
-                        && line.part().grams() > TANNIN_SHARE * mix.massG());
+                        && line.part().grams()
+                                > from.parameters().layers().tannin().value() * mix.massG());
         var reasons = new ArrayList<String>();
-        if (mix.alcoholByVolume() > SEEPING_ALCOHOL) {
+        if (mix.alcoholByVolume() > from.parameters().layers().seepingAlcohol().value()) {
             reasons.add(Words.percent(mix.alcoholByVolume()) + " of alcohol keeps the border soft");
         }
-        if (mix.ph() < SEEPING_PH && mix.buffer() > into.mix().buffer() && milk) {
+        if (mix.ph() < from.parameters().layers().seepingAcid().value()
+                && mix.buffer() > into.mix().buffer()
+                && milk) {
             reasons.add("acid of pH " + Typed.write(mix.ph(), 1) + " curdles milk at the border");
         }
         if (tannin && gelatin && from.component().gelProduct() == GelProduct.NONE) {
             reasons.add("tannin clouds the gelatin at the border");
         }
-        if (mix.saltOfAqueous() > SEEPING_SALT
+        if (mix.saltOfAqueous() > from.parameters().layers().seepingSalt().value()
                 && mix.saltOfAqueous() > 2 * into.mix().saltOfAqueous()) {
             reasons.add("salt draws water out of the gel");
         }
@@ -117,9 +112,9 @@ public final class ContactVerdicts {
                         new Given("Salt of its water", Words.percent(mix.saltOfAqueous()))),
                 "What is dissolved in one layer wanders into the next: a few millimetres in a night.",
                 List.of(
-                        new Constant("alcohol from", Words.percent(SEEPING_ALCOHOL), "E", "engineering estimate"),
-                        new Constant("acid below", "pH " + SEEPING_PH, "E", "engineering estimate"),
-                        new Constant("salt from", Words.percent(SEEPING_SALT), "E", "engineering estimate")),
+                        from.constant(from.parameters().layers().seepingAlcohol()),
+                        from.constant(from.parameters().layers().seepingAcid()),
+                        from.constant(from.parameters().layers().seepingSalt())),
                 "How far is not computed: hours and thickness decide.",
                 "A thin layer of set cream or chocolate between, fewer hours, a milder layer.");
         verdicts.add(new Verdict(
@@ -158,7 +153,9 @@ public final class ContactVerdicts {
     }
 
     private static void swelling(Dessert dessert, Portrait sponge, Portrait above, List<Verdict> verdicts) {
-        boolean hot = above.study().isPresent() && above.component().pourC() > SWELLS_ABOVE_C;
+        boolean hot = above.study().isPresent()
+                && above.component().pourC()
+                        > above.parameters().layers().swells().value();
         if (sponge.kind() != Kind.SOAKED || !hot) {
             return;
         }
@@ -174,10 +171,10 @@ public final class ContactVerdicts {
                                         + above.celsius(above.component().pourC())),
                         new Given("Room below the rim", Words.mm(rim))),
                 "Sponge under a hot liquid swells to as much as twice its height and lifts what is on it.",
-                List.of(new Constant("swells above", above.celsius(SWELLS_ABOVE_C), "E", "engineering estimate")),
+                List.of(above.constant(above.parameters().layers().swells())),
                 "Sponges differ; a soaked one swells less.",
                 "Pour it cooler, soak the sponge first, leave room.");
-        var cooler = above.celsius(SWELLS_ABOVE_C - 5);
+        var cooler = above.celsius(above.parameters().layers().swells().value() - 5);
         verdicts.add(new Verdict(
                 "sponge-swells",
                 Tone.CAUTION,

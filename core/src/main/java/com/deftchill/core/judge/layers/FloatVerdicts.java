@@ -7,7 +7,6 @@ import com.deftchill.core.dessert.Portrait;
 import com.deftchill.core.dessert.Study;
 import com.deftchill.core.mix.Treatment;
 import com.deftchill.core.verdict.Evidence;
-import com.deftchill.core.verdict.Evidence.Constant;
 import com.deftchill.core.verdict.Evidence.Given;
 import com.deftchill.core.verdict.Verdict;
 import com.deftchill.core.verdict.Verdict.Tone;
@@ -16,14 +15,6 @@ import java.util.List;
 
 /** What floats or sinks: pieces in what is poured over them, a layer on one that never sets (handbook 5). */
 public final class FloatVerdicts {
-    /** Pieces stay where they are stirred in from this rigidity on, Pa (handbook 5) [E]. */
-    static final double HOLDS_PIECES_PA = 5;
-
-    /** Raw fruit has so much air between its cells [E]. */
-    private static final double RAW_FRUIT_AIR = 0.05;
-    /** Densities closer than this hardly move, kg/m3 [E]. */
-    private static final double MARGIN = 10;
-
     private FloatVerdicts() {}
 
     public static List<Verdict> of(Dessert dessert) {
@@ -50,20 +41,24 @@ public final class FloatVerdicts {
         boolean raw = pieces.component().lines().stream()
                 .allMatch(line -> line.part().ingredient().group().equals("fruit")
                         && line.part().treatment() == Treatment.RAW);
-        return raw ? solid * (1 - RAW_FRUIT_AIR) : solid;
+        return raw ? solid * (1 - pieces.parameters().layers().rawFruitAir().value()) : solid;
     }
 
     private static void pieces(Dessert dessert, Portrait pieces, Study liquid, List<Verdict> verdicts) {
         double own = density(pieces);
         double around = liquid.material().density();
-        if (own > around - MARGIN || liquid.component().kind().fatSets()) {
+        if (own > around - dessert.parameters().layers().floatMargin().value()
+                || liquid.component().kind().fatSets()) {
             return;
         }
-        double holds = liquid.startSeconds() + liquid.history().secondsFirm(HOLDS_PIECES_PA);
+        double holds = liquid.startSeconds()
+                + liquid.history()
+                        .secondsFirm(dessert.parameters().layers().holdsPieces().value());
         var when = Double.isInfinite(holds)
                 ? ""
                 : " Or stir them in from " + dessert.clock(holds) + ", when it just begins to hold ("
-                        + Typed.write(HOLDS_PIECES_PA, 0) + " Pa).";
+                        + Typed.write(
+                                dessert.parameters().layers().holdsPieces().value(), 0) + " Pa).";
         verdicts.add(new Verdict(
                 "pieces-float",
                 Tone.CAUTION,
@@ -79,8 +74,8 @@ public final class FloatVerdicts {
                                         "Density of " + liquid.component().name(), Typed.write(around, 0) + " kg/m3")),
                         "What is lighter than the liquid around it floats, until that liquid holds it.",
                         List.of(
-                                new Constant("air in raw fruit", "5 % by volume", "E", "engineering estimate"),
-                                new Constant("holds pieces from", "5 Pa", "E", "engineering estimate")),
+                                pieces.constant(pieces.parameters().layers().rawFruitAir()),
+                                pieces.constant(pieces.parameters().layers().holdsPieces())),
                         "Fruit differs by a few per cent from one to the next: try one piece in a cup.",
                         "Heavier pieces (soaked in syrup), a lighter mix, pouring in two goes."),
                 List.of()));
@@ -89,7 +84,7 @@ public final class FloatVerdicts {
     private static void onLiquid(Portrait below, Study above, List<Verdict> verdicts) {
         double lower = below.study().orElseThrow().material().density();
         double upper = above.material().density();
-        if (upper < lower + MARGIN) {
+        if (upper < lower + above.parameters().layers().floatMargin().value()) {
             return;
         }
         verdicts.add(new Verdict(
@@ -105,7 +100,7 @@ public final class FloatVerdicts {
                                 new Given("Density of " + below.name(), Typed.write(lower, 0) + " kg/m3"),
                                 new Given("Density of " + above.component().name(), Typed.write(upper, 0) + " kg/m3")),
                         "A heavier liquid on a lighter one that is not set trades places with it.",
-                        List.of(new Constant("moves from a difference of", "10 kg/m3", "E", "engineering estimate")),
+                        List.of(above.constant(above.parameters().layers().floatMargin())),
                         "What is as thick as jam slows it down for hours.",
                         "A gelling agent below, another order of the layers, air in the upper one."),
                 List.of()));

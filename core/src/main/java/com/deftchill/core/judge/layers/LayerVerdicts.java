@@ -6,7 +6,6 @@ import com.deftchill.core.dessert.Dessert;
 import com.deftchill.core.dessert.Study;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Evidence;
-import com.deftchill.core.verdict.Evidence.Constant;
 import com.deftchill.core.verdict.Evidence.Given;
 import com.deftchill.core.verdict.Fix;
 import com.deftchill.core.verdict.Verdict;
@@ -17,13 +16,6 @@ import java.util.Locale;
 
 /** What a layer does to the set one that it is poured on: melts it, bonds with it, slides off it (handbook 5). */
 public final class LayerVerdicts {
-    /** Deeper melting bleeds, and mixes, mm [E]. */
-    private static final double BLEEDS_MM = 1;
-
-    private static final double MIXES_MM = 3;
-    /** It pours smoothly from so far above its own onset of setting, K. */
-    private static final double POUR_MARGIN_K = 3;
-
     private LayerVerdicts() {}
 
     /**
@@ -72,8 +64,12 @@ public final class LayerVerdicts {
                     upper,
                     surface,
                     pour > surface ? meeting.meltedMm(surface, pour, melts) : 0,
-                    Math.floor(meeting.highestC(surface, melts, BLEEDS_MM)),
-                    Math.ceil(Math.max(upper.onsetC() + POUR_MARGIN_K, 0)),
+                    Math.floor(meeting.highestC(
+                            surface, melts, upper.parameters().layers().bleeds().value())),
+                    Math.ceil(Math.max(
+                            upper.onsetC()
+                                    + upper.parameters().gel().pourMargin().value(),
+                            0)),
                     lower.startSeconds() + lower.history().bondsUntilSeconds());
         }
     }
@@ -111,10 +107,10 @@ public final class LayerVerdicts {
         var evidence = evidence(lower, upper, surface, melts, melted);
         var when = bond(dessert, upper, until);
         var names = upper.component().name() + " on " + lower.component().name();
-        if (melted <= BLEEDS_MM && gate.softensDeep()) {
+        if (melted <= upper.parameters().layers().bleeds().value() && gate.softensDeep()) {
             return softens(dessert, gate, names, evidence);
         }
-        if (melted <= BLEEDS_MM) {
+        if (melted <= upper.parameters().layers().bleeds().value()) {
             var range = highest <= pour || pour <= surface
                     ? ""
                     : upper.component().gels() && lowest < highest
@@ -129,9 +125,11 @@ public final class LayerVerdicts {
                     evidence,
                     List.of());
         }
-        boolean mixes = melted > MIXES_MM;
+        boolean mixes = melted > upper.parameters().layers().mixes().value();
         boolean pours = highest >= lowest;
-        var deep = melted > MIXES_MM ? "more than 3 mm" : "about " + Typed.write(melted, 1) + " mm";
+        var deep = melted > upper.parameters().layers().mixes().value()
+                ? "more than 3 mm"
+                : "about " + Typed.write(melted, 1) + " mm";
         var sentence = "Poured at " + upper.celsius(pour) + " it melts " + deep + " of "
                 + lower.component().name()
                 + ", which loosens at " + upper.celsius(melts) + ": the border "
@@ -197,9 +195,10 @@ public final class LayerVerdicts {
                 "Heat conduction from layer into layer, none lost outside: the depth at which the lower one reaches its melting"
                         + " point. It is poured on as soon as its surface carries it.",
                 List.of(
-                        new Constant("carries from", "60 Pa", "E", "engineering estimate"),
-                        new Constant("bleeds, mixes", "above 1 mm, above 3 mm", "E", "engineering estimate"),
-                        new Constant("bonds", "up to 70 % of its final firmness", "E", "engineering estimate")),
+                        upper.constant(upper.parameters().layers().carries()),
+                        upper.constant(upper.parameters().layers().bleeds()),
+                        upper.constant(upper.parameters().layers().mixes()),
+                        upper.constant(upper.parameters().layers().bonds())),
                 "Heat into the wall and slow melting leave less than computed: at most so much.",
                 "A cooler or thinner pour, a colder layer below, more gelatin in it.");
     }

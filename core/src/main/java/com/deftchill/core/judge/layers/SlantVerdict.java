@@ -5,7 +5,6 @@ import com.deftchill.core.batch.Served;
 import com.deftchill.core.dessert.Dessert;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Evidence;
-import com.deftchill.core.verdict.Evidence.Constant;
 import com.deftchill.core.verdict.Evidence.Given;
 import com.deftchill.core.verdict.Fix;
 import com.deftchill.core.verdict.Verdict;
@@ -17,9 +16,6 @@ import java.util.Optional;
 
 /** The first layer set in a tilted glass: how far to tilt it. */
 public final class SlantVerdict {
-    /** Steeper than this a glass hardly stays where it is leant, degrees [E]. */
-    private static final double STEEP = 50;
-
     private SlantVerdict() {}
 
     /** The slant that was asked for, where it can be. */
@@ -65,7 +61,8 @@ public final class SlantVerdict {
         var low = slant.lowMm() > 0
                 ? " down to " + Words.mm(slant.lowMm()) + " on the other"
                 : ", running out on the base";
-        boolean steep = slant.tiltDegrees() > STEEP;
+        boolean steep =
+                slant.tiltDegrees() > dessert.parameters().layers().steep().value();
         return new Verdict(
                 "slant",
                 Double.isInfinite(set) ? Tone.BAD : steep ? Tone.CAUTION : Tone.NOTE,
@@ -127,7 +124,7 @@ public final class SlantVerdict {
                         new Given("Height on the low side", Words.mm(slant.lowMm())),
                         new Given("Tilt from upright", Typed.write(slant.tiltDegrees(), 1) + "°")),
                 "The volume below an inclined plane in the round profile of the glass equals that of the layer.",
-                List.of(new Constant("steep above", "50°", "E", "engineering estimate")),
+                List.of(dessert.constant(dessert.parameters().layers().steep())),
                 "A millimetre or two by hand. It is chilled as if it lay level: times are a little early where it is thick.",
                 "Another height on the glass, more or less of the first layer.");
     }

@@ -25,7 +25,6 @@ public final class ServingVerdicts {
 
     private static final double MOST_OUT_MIN = 120;
     private static final double STEP_K = 0.5;
-    private static final double ROOM_H = 8;
 
     private ServingVerdicts() {}
 
@@ -78,7 +77,10 @@ public final class ServingVerdicts {
         // A compact body: the surface of a cube of its volume.
         double surface = 6 * Math.pow(m3, 2.0 / 3);
         double capacity = kg * study.material().heatCapacity(10);
-        return capacity / (ROOM_H * surface) * Math.log((room - FRIDGE_C) / (room - toC)) / 60;
+        return capacity
+                / (study.parameters().cold().tableRoom().value() * surface)
+                * Math.log((room - FRIDGE_C) / (room - toC))
+                / 60;
     }
 
     public static List<Figure> figures(Study study) {
@@ -114,8 +116,8 @@ public final class ServingVerdicts {
                                 "1500 Pa for 35 % cream at " + study.celsius(5),
                                 "E",
                                 "engineering estimate"),
-                        new Constant("cocoa butter counts", "3 x", "E", "engineering estimate"),
-                        new Constant("room", "8 W/m2K", "L", "still air with radiation")),
+                        study.constant(study.parameters().fat().cocoaCounts()),
+                        study.constant(study.parameters().cold().tableRoom())),
                 "A third either way for the fat network; minutes out of the fridge by a half.",
                 "Less cocoa butter or butter, more air, a leaner cream, a longer stand before service.");
     }

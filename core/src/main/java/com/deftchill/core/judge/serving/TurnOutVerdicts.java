@@ -20,9 +20,6 @@ import java.util.List;
 
 /** Whether it stands on the plate, and how it leaves its mould. */
 public final class TurnOutVerdicts {
-    /** Deeper than wide by this much, a smooth mould holds by suction [E]. */
-    private static final double SUCTION_ASPECT = 0.6;
-
     /** What a jelly that stands usually has of 200 Bloom gelatin, g/g of the mix [E]. */
     private static final double USUAL_DOSE = 0.016;
 
@@ -38,7 +35,7 @@ public final class TurnOutVerdicts {
         }
         var verdicts = new ArrayList<Verdict>();
         verdicts.add(stands(dessert, main.get()));
-        if (dessert.worstStrain() < Slump.SAGS) {
+        if (dessert.worstStrain() < dessert.parameters().turnout().sags().value()) {
             verdicts.add(release(main.get()));
         }
         return verdicts;
@@ -49,8 +46,9 @@ public final class TurnOutVerdicts {
         double of = dessert.mouldedMm();
         var when = dessert.whenJudged().equals("the next day") ? "a day after pouring" : dessert.whenJudged();
         var heights = Typed.write(dessert.standingMm(), 0) + " of " + Words.mm(of);
-        var sentence = strain < Slump.SAGS
-                ? "Turned out " + when + " it stands " + heights + " (" + Slump.words(strain) + ")."
+        var sentence = strain < dessert.parameters().turnout().sags().value()
+                ? "Turned out " + when + " it stands " + heights + " ("
+                        + Slump.words(dessert.parameters().turnout(), strain) + ")."
                 : "Turned out " + when + " it would sink to " + heights + " or lower"
                         + (study.alone() ? "." : ": the layer " + weakest(dessert) + " gives way.");
         var evidence = new Evidence(
@@ -63,22 +61,28 @@ public final class TurnOutVerdicts {
                 "Each slice is pressed by the weight above it: strain = weight / (area x 3 G'); for a cylinder the mean is"
                         + " density x g x height / (6 G').",
                 List.of(
-                        new Constant("crisp below", Words.percent(Slump.CRISP), "E", "handbook limit"),
-                        new Constant("trembling below", Words.percent(Slump.TREMBLING), "E", "handbook limit"),
+                        study.constant(study.parameters().turnout().crisp()),
+                        study.constant(study.parameters().turnout().trembling()),
                         new Constant(
-                                "sags below", Words.percent(Slump.SAGS), "E", "handbook limit; above, will not stand")),
+                                "sags below",
+                                Words.percent(
+                                        dessert.parameters().turnout().sags().value()),
+                                "E",
+                                "handbook limit; above, will not stand")),
                 "As uncertain as the firmness: a quarter more or less of the height lost. A ruler on the plate tells.",
                 "More gelatin, a lower mould, a wider one.");
-        if (strain < Slump.TREMBLING) {
+        if (strain < dessert.parameters().turnout().trembling().value()) {
             return verdict("stands", Tone.GOOD, "Stands when turned out", sentence, evidence);
         }
         var loose = dessert.studies().stream().filter(layer -> !layer.sets()).findFirst();
         if (loose.isPresent()) {
             return doesNotSet(loose.get(), evidence);
         }
-        var headline = strain < Slump.SAGS ? "Sags when turned out" : "Will not stand";
+        var headline =
+                strain < dessert.parameters().turnout().sags().value() ? "Sags when turned out" : "Will not stand";
         // Where it is too soft as well, that verdict offers the dose.
-        boolean tooSoft = study.judgedPa() < Served.TURNED_OUT.leastPa();
+        boolean tooSoft =
+                study.judgedPa() < study.parameters().gel().turnedOutLeast().value();
         var fixes = tooSoft ? List.<Fix>of() : new Dosing(study).fix().stream().toList();
         return new Verdict("slumps", Tone.BAD, headline, sentence, study.at("/gel/amount"), evidence, fixes);
     }
@@ -142,7 +146,7 @@ public final class TurnOutVerdicts {
         var vent = suction(study)
                 ? " Let air in at one edge with a knife tip before turning over: it holds by suction."
                 : "";
-        var water = study.celsius(Study.DIP_WATER_C);
+        var water = study.celsius(study.parameters().turnout().dipWater().value());
         if (Double.isInfinite(window.aim())) {
             return verdict(
                     "dip-useless",
@@ -165,7 +169,8 @@ public final class TurnOutVerdicts {
     private static boolean suction(Study study) {
         var vessel = study.batch().mould().vessel();
         return vessel.material().smooth()
-                && study.fillMm() / (2 * vessel.profile().halfWidthAtMm(study.fillMm())) > SUCTION_ASPECT;
+                && study.fillMm() / (2 * vessel.profile().halfWidthAtMm(study.fillMm()))
+                        > study.parameters().turnout().suctionFrom().value();
     }
 
     private static Evidence dipEvidence(Study study) {
@@ -184,7 +189,7 @@ public final class TurnOutVerdicts {
                 "Conduction from the water through the wall into the gel, until a layer of 0.25 mm has reached the gel's"
                         + " melting point.",
                 List.of(
-                        new Constant("Water, swirled", "800 W/m2K", "E", "engineering estimate"),
+                        study.constant(study.parameters().turnout().water()),
                         new Constant(
                                 "Wall conductivity",
                                 Typed.write(material.conductivity(), 2) + " W/mK",
