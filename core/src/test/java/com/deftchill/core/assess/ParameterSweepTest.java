@@ -1,0 +1,267 @@
+package com.deftchill.core.assess;
+
+import static com.deftchill.core.Desserts.NO_GEL;
+import static com.deftchill.core.Desserts.cooked;
+import static com.deftchill.core.Desserts.dessert;
+import static com.deftchill.core.Desserts.everything;
+import static com.deftchill.core.Desserts.heated;
+import static com.deftchill.core.Desserts.jelly;
+import static com.deftchill.core.Desserts.layered;
+import static com.deftchill.core.Desserts.line;
+import static com.deftchill.core.Desserts.mousse;
+import static com.deftchill.core.Desserts.of;
+import static com.deftchill.core.Desserts.part;
+import static com.deftchill.core.Formulas.in;
+import static com.deftchill.core.Formulas.pear;
+import static com.deftchill.core.Formulas.stay;
+import static com.deftchill.core.Formulas.withMould;
+import static com.deftchill.core.Kitchens.STANDARD;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deftchill.core.alternative.Alternatives;
+import com.deftchill.core.cold.Chilling;
+import com.deftchill.core.formula.WrittenFormula;
+import com.deftchill.core.formula.WrittenFormula.Cook;
+import com.deftchill.core.formula.WrittenFormula.Cooling;
+import com.deftchill.core.formula.WrittenFormula.Gel;
+import com.deftchill.core.formula.WrittenFormula.Line;
+import com.deftchill.core.formula.WrittenFormula.Moulds;
+import com.deftchill.core.formula.WrittenFormula.Stay;
+import com.deftchill.core.kitchen.Workplace;
+import com.deftchill.core.parameters.Parameter;
+import com.deftchill.core.parameters.Parameters;
+import com.deftchill.core.sums.Sums;
+import com.deftchill.core.verdict.Evidence;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+
+/**
+ * Every parameter between its low and its high moves something that a cook is told, evidence apart: one that moves nothing is
+ * dead and goes.
+ */
+class ParameterSweepTest {
+    private static final int RANDOM_DESSERTS = Integer.getInteger("deftchill.sweep", 150);
+
+    /** What is asked of a workplace: a text of all that is told. */
+    private interface Question {
+        String ask(Workplace workplace);
+    }
+
+    @Test
+    void everyParameterMovesAnAnswer() throws IOException {
+        var questions = questions();
+        var hints = hints();
+        var dead = new ArrayList<String>();
+        var found = new ArrayList<String>();
+        for (var parameter : STANDARD.parameters().all()) {
+            int at = movedBy(parameter, questions, hints.getOrDefault(parameter.id(), 0));
+            if (at < 0) {
+                dead.add(parameter.id());
+            }
+            found.add(parameter.id() + "," + at);
+        }
+        Files.write(Path.of("target", "sweep-hints.csv"), found);
+        assertThat(dead)
+                .as("parameters that move nothing in %d questions", questions.size())
+                .isEmpty();
+    }
+
+    /** Where each was found last: the search begins there. Without it the same is found, in two minutes. */
+    private static Map<String, Integer> hints() throws IOException {
+        try (var in = ParameterSweepTest.class.getResourceAsStream("/sweep-hints.csv")) {
+            return in == null
+                    ? Map.of()
+                    : new String(in.readAllBytes(), StandardCharsets.UTF_8)
+                            .lines()
+                            .map(row -> row.split(","))
+                            .collect(Collectors.toMap(row -> row[0], row -> Integer.parseInt(row[1])));
+        }
+    }
+
+    /** Number of a question that is answered otherwise at the low than at the high; -1 when there is none. */
+    private static int movedBy(Parameter parameter, List<Question> questions, int first) {
+        var low = with(parameter, parameter.low());
+        var high = with(parameter, parameter.high());
+        for (int n = 0; n < questions.size(); n++) {
+            int i = (Math.max(0, first) + n) % questions.size();
+            if (!questions.get(i).ask(low).equals(questions.get(i).ask(high))) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    private static Workplace with(Parameter parameter, double value) {
+        Parameters moved = STANDARD.parameters().with(parameter.id(), value);
+        return new Workplace(STANDARD.larder(), STANDARD.kitchen(), moved);
+    }
+
+    private static List<Question> questions() {
+        var questions = new ArrayList<Question>();
+        for (var formula :
+                List.of(everything(), pear(), layered(), in(pear(), stay("freezer-still", "12 h"), stay("", "8 h")))) {
+            questions.add(workplace -> assessed(formula, workplace));
+            questions.add(workplace -> chilled(formula, workplace));
+        }
+        questions.add(workplace -> told(new Chilling(RandomDessertsTest.COARSE).uncertainty(pear(), workplace)));
+        questions.add(workplace -> told(new Alternatives(RandomDessertsTest.COARSE).ways(pear(), workplace)));
+        for (var sum : Sums.all(STANDARD.kitchen().temperature())) {
+            questions.add(workplace -> told(Sums.answer(sum.id(), Map.of(), workplace)));
+        }
+        for (var formula : onTheEdge()) {
+            questions.add(workplace -> chilled(formula, workplace) + assessed(formula, workplace));
+        }
+        for (int seed = 0; seed < RANDOM_DESSERTS; seed++) {
+            var formula = RandomDessertsTest.dessert(new Random(seed));
+            questions.add(workplace -> assessed(formula, workplace));
+        }
+        return questions;
+    }
+
+    /** Desserts that lie within the range of a parameter that few others show. */
+    private static List<WrittenFormula> onTheEdge() {
+        var desserts = new ArrayList<WrittenFormula>();
+        var whipped = of(
+                "whipped",
+                "whipped",
+                "",
+                NO_GEL,
+                line("cream-35", "200 g", "whipped"),
+                line("sugar", "4 g", "whipped"));
+        var stirred = of(
+                "stirred",
+                "mousse",
+                "20 °C",
+                NO_GEL,
+                line("cream-cheese", "300 g", "cold"),
+                line("@whipped", "half", "cold"));
+        desserts.add(dessert("in-glass", "trifle-bowl", "1", stirred, part(whipped)));
+        for (var stage : List.of("light", "dark")) {
+            var caramel = of(
+                    "caramel", "caramel", "40 °C", NO_GEL, line("sugar", "200 g"), line("cream-35", "150 g", "cold"));
+            desserts.add(dessert("in-glass", "ramekin", "6", cooked(caramel, new Cook("", "", "", stage))));
+        }
+        desserts.add(custard("5 g", "81.5 °C"));
+        desserts.add(custard("7.5 g", "90 °C"));
+        desserts.add(custard("7.5 g", "95 °C"));
+        desserts.add(dessert(
+                "in-glass",
+                "ramekin",
+                "6",
+                heated(
+                        of(
+                                "pudding",
+                                "starch-custard",
+                                "40 °C",
+                                NO_GEL,
+                                line("milk-35", "400 g"),
+                                line("corn-starch", "14 g")),
+                        "85 °C")));
+        desserts.add(custard("25 g", "95 °C"));
+        var raw = of("raw", "pieces", "", NO_GEL, new Line("apples", "100 g", "raw", ""));
+        var brine = heated(
+                of(
+                        "brine",
+                        "jelly",
+                        "28 °C",
+                        new Gel("sheet-gold", "5 g", "weighed", "25 g"),
+                        line("water", "245 g"),
+                        line("salt", "6 g")),
+                "60 °C");
+        desserts.add(dessert("in-glass", "trifle-bowl", "1", raw, jelly()));
+        desserts.add(dessert("in-glass", "trifle-bowl", "1", brine, mousse()));
+        for (int high = 40; high <= 100; high += 5) {
+            var glasses = dessert("in-glass", "glass-straight", "6", jelly());
+            desserts.add(glasses.withMould(new Moulds("glass-straight", "6", "", high + " mm")));
+        }
+        for (var cover : List.of("film", "lid")) {
+            desserts.add(in(pear(), new Stay("fridge-still", "", "12 h", cover, "tray")));
+        }
+        desserts.add(in(pear(), stay("ice-bath", "30 min"), stay("fridge-still", "12 h")));
+        desserts.add(opened(withMould(pear(), "ramekin", "60")));
+        desserts.add(in(pear(), stay("freezer-still", "12 h"), new Stay("fridge-still", "7 °C", "2 days", "", "")));
+        for (int seed : new int[] {189, 198, 219, 236, 280, 306, 365, 371, 374, 608, 653, 773, 988, 1306, 1366, 1387}) {
+            desserts.add(RandomDessertsTest.dessert(new Random(seed)));
+        }
+        return desserts;
+    }
+
+    private static WrittenFormula opened(WrittenFormula f) {
+        var cooling = new Cooling("fridge-still", "4 °C", null, "20", "", "");
+        return new WrittenFormula(
+                f.schema(),
+                f.name(),
+                f.measures(),
+                f.served(),
+                f.wanted(),
+                f.components(),
+                f.mould(),
+                cooling,
+                f.pouredAt(),
+                f.own());
+    }
+
+    private static WrittenFormula custard(String starch, String hot) {
+        var custard = of(
+                "custard",
+                "custard",
+                "30 °C",
+                NO_GEL,
+                line("milk-35", "400 g"),
+                line("egg-yolk", "60 g"),
+                line("corn-starch", starch),
+                line("sugar", "40 g"));
+        return dessert("in-glass", "ramekin", "6", heated(custard, hot));
+    }
+
+    private static String assessed(WrittenFormula formula, Workplace workplace) {
+        return told(RandomDessertsTest.COARSE.assess(formula, workplace));
+    }
+
+    private static String chilled(WrittenFormula formula, Workplace workplace) {
+        return told(new Chilling(RandomDessertsTest.COARSE)
+                .chill(formula, workplace)
+                .map(c -> c.answer()));
+    }
+
+    /** All of an answer but its evidence, which names parameters whether they matter or not. */
+    private static String told(Object answer) {
+        var text = new StringBuilder();
+        tell(answer, text);
+        return text.toString();
+    }
+
+    private static void tell(Object of, StringBuilder text) {
+        if (of instanceof Evidence) {
+            return;
+        }
+        if (of instanceof Iterable<?> many) {
+            many.forEach(one -> tell(one, text));
+        } else if (of instanceof Optional<?> maybe) {
+            maybe.ifPresent(one -> tell(one, text));
+        } else if (of instanceof double[] numbers) {
+            text.append(Arrays.toString(numbers));
+        } else if (of instanceof Record) {
+            for (var component : of.getClass().getRecordComponents()) {
+                try {
+                    component.getAccessor().setAccessible(true);
+                    tell(component.getAccessor().invoke(of), text);
+                } catch (ReflectiveOperationException e) {
+                    throw new AssertionError(e);
+                }
+            }
+        } else {
+            text.append(of).append('|');
+        }
+    }
+}
