@@ -1,17 +1,17 @@
 package com.deftchill.core;
 
+import com.deftchill.core.Plain.Component;
+import com.deftchill.core.Plain.Cook;
+import com.deftchill.core.Plain.Cooling;
+import com.deftchill.core.Plain.Crust;
+import com.deftchill.core.Plain.Fold;
+import com.deftchill.core.Plain.Gel;
+import com.deftchill.core.Plain.Heat;
+import com.deftchill.core.Plain.Line;
+import com.deftchill.core.Plain.Moulds;
+import com.deftchill.core.Plain.Soak;
 import com.deftchill.core.formula.WrittenFormula;
-import com.deftchill.core.formula.WrittenFormula.Component;
-import com.deftchill.core.formula.WrittenFormula.Cook;
-import com.deftchill.core.formula.WrittenFormula.Cooling;
-import com.deftchill.core.formula.WrittenFormula.Crust;
-import com.deftchill.core.formula.WrittenFormula.Fold;
-import com.deftchill.core.formula.WrittenFormula.Gel;
-import com.deftchill.core.formula.WrittenFormula.Heat;
-import com.deftchill.core.formula.WrittenFormula.Line;
-import com.deftchill.core.formula.WrittenFormula.Moulds;
-import com.deftchill.core.formula.WrittenFormula.OwnStep;
-import com.deftchill.core.formula.WrittenFormula.Soak;
+import com.deftchill.core.formula.WrittenFormula.Work;
 import java.util.List;
 
 /** Desserts of several components for tests. */
@@ -38,7 +38,7 @@ public final class Desserts {
                 cook,
                 soak,
                 crust,
-                c.steps(),
+                c.own(),
                 c.pourTemperature());
     }
 
@@ -66,8 +66,14 @@ public final class Desserts {
         return with(c, c.place(), c.heat(), c.fold(), c.cook(), c.soak(), crust);
     }
 
+    public static Component pouredAt(Component c, String pour) {
+        return new Component(
+                c.id(), c.name(), c.kind(), c.place(), c.lines(), c.gel(), c.heat(), c.fold(), c.cook(), c.soak(),
+                c.crust(), c.own(), pour);
+    }
+
     /** The same with steps in the cook's own words. */
-    public static Component withSteps(Component c, OwnStep... steps) {
+    public static Component withSteps(Component c, Work... steps) {
         return new Component(
                 c.id(),
                 c.name(),
@@ -93,8 +99,7 @@ public final class Desserts {
     }
 
     public static WrittenFormula dessert(String served, String mould, String count, Component... components) {
-        return new WrittenFormula(
-                WrittenFormula.SCHEMA,
+        return Plain.formula(
                 "test dessert",
                 "metric",
                 served,

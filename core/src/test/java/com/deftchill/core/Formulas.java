@@ -1,12 +1,13 @@
 package com.deftchill.core;
 
+import com.deftchill.core.Plain.Component;
+import com.deftchill.core.Plain.Cooling;
+import com.deftchill.core.Plain.Gel;
+import com.deftchill.core.Plain.Heat;
+import com.deftchill.core.Plain.Line;
+import com.deftchill.core.Plain.Moulds;
+import com.deftchill.core.formula.Changes;
 import com.deftchill.core.formula.WrittenFormula;
-import com.deftchill.core.formula.WrittenFormula.Component;
-import com.deftchill.core.formula.WrittenFormula.Cooling;
-import com.deftchill.core.formula.WrittenFormula.Gel;
-import com.deftchill.core.formula.WrittenFormula.Heat;
-import com.deftchill.core.formula.WrittenFormula.Line;
-import com.deftchill.core.formula.WrittenFormula.Moulds;
 import com.deftchill.core.formula.WrittenFormula.Stay;
 import java.util.List;
 
@@ -16,19 +17,14 @@ public final class Formulas {
 
     /** A set cream for twelve darioles, turned out; good as it stands. */
     public static WrittenFormula pear() {
-        return new WrittenFormula(
-                2,
+        return Plain.formula(
                 "Roasted pear set cream",
                 "metric",
                 "turned-out",
                 "",
                 List.of(new Component(
                         "set cream",
-                        List.of(
-                                line("cream-35", "600 g"),
-                                line("milk-35", "330 g"),
-                                line("pear-puree", "220 g"),
-                                line("sugar", "100 g")),
+                        pearLines(),
                         new Gel("sheet-gold", "15 g", "", "75 g"),
                         new Heat("", "", ""),
                         "32 °C")),
@@ -36,6 +32,15 @@ public final class Formulas {
                 new Cooling("fridge-still", "4 °C"),
                 "14:00",
                 List.of());
+    }
+
+    /** Its ingredients, to be added to. */
+    public static List<Line> pearLines() {
+        return List.of(
+                line("cream-35", "600 g"),
+                line("milk-35", "330 g"),
+                line("pear-puree", "220 g"),
+                line("sugar", "100 g"));
     }
 
     /** The ramekin of handbook 2: a given share of 200 Bloom gelatin, 150 ml in china, poured at 45 °C. */
@@ -57,50 +62,80 @@ public final class Formulas {
     }
 
     public static WrittenFormula withGelatin(WrittenFormula f, String amount, String water) {
-        var gel = component(f).gel();
-        return withGel(f, new Gel(gel.product(), amount, gel.bloom(), water));
+        return set(f, "gels/0/amount", amount, "gels/0/water", water);
     }
 
     public static WrittenFormula withGel(WrittenFormula f, Gel gel) {
-        var c = component(f);
-        return withComponent(f, new Component(c.name(), c.lines(), gel, c.heat(), c.pourTemperature()));
+        return set(
+                f,
+                "gels/0/of",
+                gel.product(),
+                "gels/0/amount",
+                gel.amount(),
+                "gels/0/bloom",
+                gel.bloom(),
+                "gels/0/water",
+                gel.bloomWater());
     }
 
     public static WrittenFormula withHeat(WrittenFormula f, String hot, String held, String cold) {
-        var c = component(f);
-        return withComponent(
-                f, new Component(c.name(), c.lines(), c.gel(), new Heat(hot, held, cold), c.pourTemperature()));
+        return set(f, "work/heat/to", hot, "work/hold/lasts", held, "work/join/at", cold);
     }
 
     public static WrittenFormula withLines(WrittenFormula f, List<Line> lines) {
-        var c = component(f);
-        return withComponent(f, new Component(c.name(), lines, c.gel(), c.heat(), c.pourTemperature()));
+        return f.withComponents(List.of(Plain.withLines(f.components().get(0), lines)));
     }
 
     public static WrittenFormula withPour(WrittenFormula f, String pour) {
-        var c = component(f);
-        return withComponent(f, new Component(c.name(), c.lines(), c.gel(), c.heat(), pour));
+        return set(f, "work/pour/at", pour);
+    }
+
+    /** Texts at addresses within the first component, by turns. */
+    private static WrittenFormula set(WrittenFormula f, String... addressesAndTexts) {
+        var changed = f;
+        for (int i = 0; i < addressesAndTexts.length; i += 2) {
+            changed = Changes.set(changed, "/components/0/" + addressesAndTexts[i], addressesAndTexts[i + 1]);
+        }
+        return changed;
     }
 
     public static WrittenFormula withComponent(WrittenFormula f, Component component) {
-        return f.withComponents(List.of(component));
+        return f.withComponents(List.of(component.lifted()));
     }
 
     public static WrittenFormula withMould(WrittenFormula f, String mould, String count) {
-        return f.withMould(new Moulds(mould, count, f.mould().loss()));
+        return Changes.set(Changes.set(f, "/moulds/of", mould), "/moulds/count", count);
     }
 
     public static WrittenFormula withLoss(WrittenFormula f, String loss) {
-        return f.withMould(new Moulds(f.mould().mould(), f.mould().count(), loss));
+        return Changes.set(f, "/moulds/loss", loss);
     }
 
     public static WrittenFormula withCooler(WrittenFormula f, String cooler, String air) {
-        return with(f, f.measures(), f.served(), f.wanted(), new Cooling(cooler, air));
+        return Changes.set(Changes.set(f, "/cooler/of", cooler), "/cooler/air", air);
     }
 
     /** The same in places, one after the other. */
     public static WrittenFormula in(WrittenFormula f, Stay... places) {
-        return with(f, f.measures(), f.served(), f.wanted(), f.cooler().withPlaces(List.of(places)));
+        var cooler = f.cooler().withPlaces(List.of(places));
+        return new WrittenFormula(
+                f.schema(),
+                f.name(),
+                f.measures(),
+                f.served(),
+                f.wanted(),
+                f.eatenAt(),
+                f.components(),
+                f.moulds(),
+                cooler,
+                f.room(),
+                f.plate(),
+                f.starts(),
+                f.readyBy(),
+                f.dipWater(),
+                f.dipLasts(),
+                f.variants(),
+                f.own());
     }
 
     /** A place, for so long; for ever where that is empty. */
@@ -109,34 +144,15 @@ public final class Formulas {
     }
 
     public static WrittenFormula withServed(WrittenFormula f, String served) {
-        return with(f, f.measures(), served, f.wanted(), f.cooler());
+        return Changes.set(f, "/served", served);
     }
 
     public static WrittenFormula withWanted(WrittenFormula f, String wanted) {
-        return with(f, f.measures(), f.served(), wanted, f.cooler());
+        return Changes.set(f, "/wanted", wanted);
     }
 
     public static WrittenFormula withMeasures(WrittenFormula f, String measures) {
-        return with(f, measures, f.served(), f.wanted(), f.cooler());
-    }
-
-    private static Component component(WrittenFormula f) {
-        return f.components().get(0);
-    }
-
-    private static WrittenFormula with(
-            WrittenFormula f, String measures, String served, String wanted, Cooling cooler) {
-        return new WrittenFormula(
-                f.schema(),
-                f.name(),
-                measures,
-                served,
-                wanted,
-                f.components(),
-                f.mould(),
-                cooler,
-                f.pouredAt(),
-                f.own());
+        return Changes.set(f, "/measures", measures);
     }
 
     private static String grams(double g) {

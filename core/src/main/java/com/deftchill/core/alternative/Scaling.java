@@ -91,9 +91,13 @@ final class Scaling {
     private Answer<Scaled> written(Mould mould, int count, double each, double[] factors) {
         // How high the first layer is slanted was chosen for this mould's walls.
         var slant =
-                mould.id().equals(now.batch().mould().id()) ? formula.mould().slant() : "";
-        var moulds =
-                new Moulds(mould.id(), Integer.toString(count), formula.mould().loss(), slant);
+                mould.id().equals(now.batch().mould().id()) ? formula.moulds().slant() : "";
+        var moulds = new Moulds(
+                mould.id(),
+                Integer.toString(count),
+                formula.moulds().portions(),
+                formula.moulds().loss(),
+                slant);
         var exact = rewritten(factors, g -> g, EXACT_DECIMALS, moulds);
         var rounded = rewritten(factors, workplace.kitchen()::weighed, 3, moulds);
         var first = assessor.study(exact, workplace);
@@ -123,7 +127,7 @@ final class Scaling {
         for (int i = 0; i < factors.length; i++) {
             components.add(rewritten(i, factors, weighed, decimals));
         }
-        return formula.withComponents(components).withMould(moulds);
+        return formula.withComponents(components).withMoulds(moulds);
     }
 
     private WrittenFormula.Component rewritten(int index, double[] factors, DoubleUnaryOperator weighed, int decimals) {
@@ -145,24 +149,22 @@ final class Scaling {
         var gel = component.gel();
         var from = written.gel();
         var scaled = gel == Component.Gel.NONE
-                ? from
-                : new Gel(
-                        from.product(),
+                ? written.gels()
+                : List.of(new Gel(
+                        from.id(),
+                        from.of(),
                         Typed.write(weighed.applyAsDouble(gel.grams() * factor), decimals) + " g",
                         from.bloom(),
-                        from.bloomWater().isBlank() || gel.waterG() == 0
-                                ? from.bloomWater()
-                                : Typed.write(weighed.applyAsDouble(gel.waterG() * factor), decimals) + " g");
-        var cook = written.cook();
-        boolean grams = !cook.boiledAway().isBlank() && !cook.boiledAway().contains("%");
-        return written.withAmounts(lines, scaled)
-                .withBoiledAway(
-                        grams
-                                ? Typed.write(
-                                                weighed.applyAsDouble(
-                                                        component.cooked().awayG() * factor),
-                                                decimals) + " g"
-                                : cook.boiledAway());
+                        from.water().isBlank() || gel.waterG() == 0
+                                ? from.water()
+                                : Typed.write(weighed.applyAsDouble(gel.waterG() * factor), decimals) + " g"));
+        double away = component.cooked().awayG() * factor;
+        var work = written.work().stream()
+                .map(entry -> entry.away().isBlank() || entry.away().contains("%")
+                        ? entry
+                        : entry.with("away", Typed.write(weighed.applyAsDouble(away), decimals) + " g"))
+                .toList();
+        return written.withLines(lines).withGels(scaled).withWork(work);
     }
 
     private List<Scaled.ScaledLine> lines(Dessert scaled, double[] factors) {

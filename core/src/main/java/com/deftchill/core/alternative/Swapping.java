@@ -6,6 +6,7 @@ import com.deftchill.core.batch.Component;
 import com.deftchill.core.batch.Wanted;
 import com.deftchill.core.dessert.Study;
 import com.deftchill.core.dose.Dosing;
+import com.deftchill.core.formula.Changes;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.gel.Firmness;
 import com.deftchill.core.kitchen.SwapSchool;
@@ -128,26 +129,26 @@ final class Swapping {
     /** Product, dose, bloom water in proportion; another kind of agent wants the boil and a warmer pour. */
     private List<Fix.Change> changes(GelProduct other, double grams) {
         var changes = new ArrayList<Fix.Change>();
-        changes.add(new Fix.Change(now.at("/gel/") + "product", other.id()));
-        changes.add(new Fix.Change(now.at("/gel/") + "amount", Words.grams(grams)));
+        changes.add(new Fix.Change(now.at("/gels/0/of"), other.id()));
+        changes.add(new Fix.Change(now.at("/gels/0/amount"), Words.grams(grams)));
         if (!other.isGelatin()) {
             double pour = other.heat().setsC() + ABOVE_ONSET_K;
-            changes.add(new Fix.Change(now.at("/gel/") + "bloomWater", ""));
-            changes.add(new Fix.Change(now.at("/heat/hot"), now.celsius(BOIL_C)));
+            changes.add(new Fix.Change(now.at("/gels/0/water"), ""));
+            changes.add(new Fix.Change(now.at("/work/heat/to"), now.celsius(BOIL_C)));
             if (now.component().pourC() < pour) {
-                changes.add(new Fix.Change(now.at("/pourTemperature"), now.celsius(pour)));
+                changes.add(new Fix.Change(now.at("/work/pour/at"), now.celsius(pour)));
             }
         } else {
             double water = gel().waterG() > 0
                     ? gel().waterG() / gel().grams()
                     : now.parameters().gel().squeezedKeeps().value();
-            changes.add(new Fix.Change(now.at("/gel/") + "bloomWater", Words.grams(water * grams)));
+            changes.add(new Fix.Change(now.at("/gels/0/water"), Words.grams(water * grams)));
         }
         return changes;
     }
 
     private WrittenFormula with(List<Fix.Change> changes) {
-        return Rewriting.take(formula, now.index(), changes);
+        return Changes.take(formula, changes);
     }
 
     private String advice(GelProduct other, List<Swap.SwapDose> doses) {

@@ -5,9 +5,8 @@ import com.deftchill.core.assess.Assessor;
 import com.deftchill.core.composition.Constituent;
 import com.deftchill.core.dessert.Dessert;
 import com.deftchill.core.dessert.Portrait;
+import com.deftchill.core.formula.Changes;
 import com.deftchill.core.formula.WrittenFormula;
-import com.deftchill.core.formula.WrittenFormula.Gel;
-import com.deftchill.core.formula.WrittenFormula.Line;
 import com.deftchill.core.kitchen.Workplace;
 import com.deftchill.core.larder.Diet;
 import com.deftchill.core.larder.GelProduct;
@@ -89,13 +88,17 @@ final class Variants {
             var swap =
                     new Swapping(assessor, formula, workplace, portrait.study().get()).to(product);
             if (!swap.doses().isEmpty()) {
-                return Rewriting.take(from, index, swap.doses().get(0).fix().changes());
+                return Changes.take(from, swap.doses().get(0).fix().changes());
             }
         }
-        var written = from.components().get(index);
         double grams = portrait.component().gel().grams() / product.heat().likeGelatin();
-        var gel = new Gel(product.id(), Typed.write(grams, 2) + " g", "dry", "");
-        return Rewriting.with(from, index, written.withGel(gel, written.heat(), written.pourTemperature()));
+        return Changes.take(
+                from,
+                List.of(
+                        portrait.change("/gels/0/of", product.id()),
+                        portrait.change("/gels/0/amount", Typed.write(grams, 2) + " g"),
+                        portrait.change("/gels/0/bloom", "dry"),
+                        portrait.change("/gels/0/water", "")));
     }
 
     private Optional<Variant> withoutAlcohol() {
@@ -124,11 +127,7 @@ final class Variants {
     }
 
     private static WrittenFormula replaced(WrittenFormula from, int component, int line, String id) {
-        var written = from.components().get(component);
-        var lines = new ArrayList<>(written.lines());
-        var old = lines.get(line);
-        lines.set(line, new Line(old.id(), id, old.amount(), old.treatment(), old.share()));
-        return Rewriting.with(from, component, written.withAmounts(lines, written.gel()));
+        return Changes.set(from, "/components/" + component + "/lines/" + line + "/of", id);
     }
 
     private Variant variant(String id, String name, String honest, WrittenFormula changed) {

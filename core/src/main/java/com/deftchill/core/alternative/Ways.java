@@ -62,7 +62,7 @@ final class Ways {
     private int home() {
         var places = formula.cooler().places();
         for (int i = 0; i < places.size(); i++) {
-            if (places.get(i).place().isEmpty()) {
+            if (places.get(i).of().isEmpty()) {
                 return i;
             }
         }
@@ -119,7 +119,7 @@ final class Ways {
                     !study.component().kind().fatSets() && study.component().gels();
             if (poured && study.component().pourC() - lowest >= LEAST_COOLER_K) {
                 var text = study.celsius(lowest);
-                changes.add(new Fix.Change(study.at("/pourTemperature"), text));
+                changes.add(new Fix.Change(study.at("/work/pour/at"), text));
                 names.add((study.alone() ? "" : study.component().name() + " ") + "at " + text);
             }
         }
@@ -149,7 +149,7 @@ final class Ways {
     private static List<Fix.Change> stay(int index, WrittenFormula.Stay stay) {
         var at = "/cooler/places/" + index;
         return List.of(
-                new Fix.Change(at + "/place", stay.place()),
+                new Fix.Change(at + "/of", stay.of()),
                 new Fix.Change(at + "/air", stay.air()),
                 new Fix.Change(at + "/stay", stay.stay()),
                 new Fix.Change(at + "/cover", stay.cover()),
@@ -169,7 +169,7 @@ final class Ways {
 
     private List<Fix.Change> in(Cooler cooler) {
         return List.of(
-                new Fix.Change("/cooler/cooler", cooler.id()),
+                new Fix.Change("/cooler/of", cooler.id()),
                 new Fix.Change("/cooler/air", dessert.celsius(cooler.airC())));
     }
 
@@ -183,7 +183,7 @@ final class Ways {
                         Words.grams(grams) + " of gelling agent in "
                                 + study.component().name() + ": firmer to eat",
                         factor > 1.2 ? 7 : 6,
-                        List.of(new Fix.Change(study.at("/gel/amount"), Words.grams(grams))));
+                        List.of(new Fix.Change(study.at("/gels/0/amount"), Words.grams(grams))));
             }
         });
     }
@@ -210,8 +210,8 @@ final class Ways {
                             count + " x " + m.name(),
                             8,
                             List.of(
-                                    new Fix.Change("/mould/mould", m.id()),
-                                    new Fix.Change("/mould/count", Integer.toString(count))));
+                                    new Fix.Change("/moulds/of", m.id()),
+                                    new Fix.Change("/moulds/count", Integer.toString(count))));
                 });
     }
 

@@ -1,11 +1,15 @@
 package com.deftchill.core.alternative;
 
+import com.deftchill.core.formula.Shares;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.formula.WrittenFormula.Component;
+import com.deftchill.core.formula.WrittenFormula.Work;
 import com.deftchill.core.kitchen.Workplace;
+import com.deftchill.core.text.Words;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
@@ -22,7 +26,7 @@ final class WrittenFields {
 
     List<Entry> all() {
         var larder = workplace.larder();
-        var mould = formula.mould();
+        var mould = formula.moulds();
         var cooler = formula.cooler();
         add("name", "Name", formula.name());
         var components = formula.components();
@@ -33,21 +37,28 @@ final class WrittenFields {
                     components.stream().map(this::label).collect(Collectors.joining(", ")));
         }
         components.forEach(this::component);
-        add("mould", "Mould", named(larder.mould(mould.mould()).map(m -> m.name()), mould.mould()));
+        add("mould", "Mould", named(larder.mould(mould.of()).map(m -> m.name()), mould.of()));
         add("count", "How many", mould.count());
+        add("portions", "Portions of each", mould.portions());
         add("loss", "Lost in bowl and jug", mould.loss());
-        add("cooler", "Cooler", named(larder.cooler(cooler.cooler()).map(c -> c.name()), cooler.cooler()));
+        add("cooler", "Cooler", named(larder.cooler(cooler.of()).map(c -> c.name()), cooler.of()));
         add("air", "Its air", cooler.air());
         add("slant", "Slanted up to", mould.slant());
         add("doors", "Opened, times an hour", cooler.doors());
-        add("room", "Room", cooler.room());
-        add("plate", "Plate", cooler.plate());
+        add("room", "Room", formula.room());
+        add("plate", "Plate", formula.plate());
         for (int i = 0; i < cooler.places().size(); i++) {
             add("place." + i, "Place " + (i + 1), place(cooler.places().get(i)));
         }
-        add("poured", "Poured at (time)", formula.pouredAt());
+        add("poured", "Poured at (time)", formula.starts());
         add("served", "Served", formula.served());
         add("wanted", "Wanted", formula.wanted());
+        add("eatenAt", "Eaten at", formula.eatenAt());
+        add("readyBy", "Ready by", formula.readyBy());
+        add("dip", "Dip", joined(formula.dipWater(), formula.dipLasts()));
+        for (var variant : formula.variants()) {
+            add("variant." + variant.of(), "Made otherwise: " + variant.of(), variant.count());
+        }
         add("measures", "Spoons and cups", formula.measures());
         for (var own : formula.own()) {
             add(
@@ -69,38 +80,71 @@ final class WrittenFields {
         add(key + "name", prefix + "Name of the component", c.name());
         for (var line : c.lines()) {
             add(
-                    key + "line." + line.id() + "." + line.ingredient(),
+                    key + "line." + line.id() + "." + line.of() + line.component(),
                     prefix + lineName(c, line),
-                    joined(line.amount().isEmpty() ? "no amount" : line.amount(), line.treatment(), line.share()));
+                    joined(
+                            line.amount().isEmpty() ? "no amount" : line.amount(),
+                            line.treatment(),
+                            Shares.of(c, line)));
         }
-        var gel = c.gel();
-        add(
-                key + "gel",
-                prefix + "Gelling agent",
-                named(larder.gel(gel.product()).map(g -> g.name()), gel.product()));
-        add(key + "dose", prefix + "Dose", gel.amount());
-        add(key + "bloom", prefix + "Bloom", joined(gel.bloom(), gel.bloomWater()));
-        add(key + "hot", prefix + "Heated to", c.heat().hot());
-        add(key + "held", prefix + "Held hot", c.heat().held());
-        add(key + "cold", prefix + "Cold share at", c.heat().cold());
-        var fold = c.fold();
-        add(key + "whip", prefix + "Whipped and folded", joined(fold.whip(), fold.school()));
-        add(key + "base", prefix + "Base at folding", fold.base());
-        add(key + "foam", prefix + "Foam at folding", fold.foam());
-        var cook = c.cook();
-        add(key + "join", prefix + "Joined and cooked", joined(cook.join(), cook.stage()));
-        add(key + "minutes", prefix + "Cooked for", cook.minutes());
-        add(key + "away", prefix + "Boiled away", cook.boiledAway());
-        add(key + "dip", prefix + "Dipped", joined(c.soak().dip(), c.soak().barrier()));
-        var crust = c.crust();
-        add(key + "thickness", prefix + "Base, thickness", joined(crust.thickness(), crust.finish()));
-        add(key + "wall", prefix + "Base, wall", crust.wall());
-        add(key + "kind", prefix + "Kind", joined(c.kind(), c.place()));
-        add(key + "pour", prefix + "Poured at (temperature)", c.pourTemperature());
-        for (var step : c.steps()) {
-            var words = step.of().startsWith("move:") ? "Step moved: " : "Own words: ";
-            add(key + "step." + step.of(), prefix + words + step.of(), joined(step.text(), step.minutes()));
+        gels(c, key, prefix);
+        foams(c, key, prefix);
+        add(key + "kind", prefix + "Kind", joined(c.kind(), c.role()));
+        c.work().forEach(entry -> work(entry, key + "work." + entry.id() + ".", prefix));
+    }
+
+    private void gels(Component c, String key, String prefix) {
+        for (int i = 0; i < c.gels().size(); i++) {
+            var gel = c.gels().get(i);
+            var of = i == 0 ? "" : " " + (i + 1);
+            add(
+                    key + "gel." + gel.id(),
+                    prefix + "Gelling agent" + of,
+                    named(workplace.larder().gel(gel.of()).map(g -> g.name()), gel.of()));
+            add(key + "dose." + gel.id(), prefix + "Dose" + of, gel.amount());
+            add(key + "bloom." + gel.id(), prefix + "Bloom" + of, joined(gel.bloom(), gel.water()));
         }
+    }
+
+    private void foams(Component c, String key, String prefix) {
+        for (int i = 0; i < c.foams().size(); i++) {
+            var foam = c.foams().get(i);
+            var of = i == 0 ? "" : " " + (i + 1);
+            add(key + "foam." + foam.id() + ".stage", prefix + "Whipped" + of, joined(foam.stage(), foam.cooking()));
+            add(key + "foam." + foam.id() + ".at", prefix + "Foam at folding" + of, foam.at());
+        }
+    }
+
+    /** Fields of something that is done, as the cook knows them. */
+    private static final Map<String, String> WORK = Map.ofEntries(
+            Map.entry("heat.to", "Heated to"),
+            Map.entry("heat.stage", "Burnt to"),
+            Map.entry("hold.lasts", "Held hot"),
+            Map.entry("join.at", "Cold share at"),
+            Map.entry("join.way", "Joined"),
+            Map.entry("fold.way", "Folded"),
+            Map.entry("fold.base", "Base at folding"),
+            Map.entry("boil.lasts", "Cooked for"),
+            Map.entry("boil.away", "Boiled away"),
+            Map.entry("soak.lasts", "Dipped"),
+            Map.entry("soak.barrier", "Barrier below"),
+            Map.entry("press.thickness", "Base, thickness"),
+            Map.entry("press.wall", "Base, wall"),
+            Map.entry("press.way", "Base is"),
+            Map.entry("pour.at", "Poured at (temperature)"),
+            Map.entry("pour.when", "Poured"),
+            Map.entry("pour.clock", "Poured not before"),
+            Map.entry("pour.lasts", "Poured after"));
+
+    private void work(Work entry, String key, String prefix) {
+        for (var field : Work.FIELDS) {
+            var text = entry.text(field);
+            var name = WORK.getOrDefault(entry.verb() + "." + field, Words.capital(entry.verb()) + ", " + field);
+            add(key + field, prefix + name, text);
+        }
+        var words = entry.verb().equals("own") ? "own step after " + entry.follows() : entry.verb();
+        add(key + "text", prefix + "Own words: " + words, joined(entry.text(), entry.minutes()));
+        add(key + "before", prefix + "Step moved: " + entry.verb(), entry.before());
     }
 
     /** What is not written is no row of its own. */
@@ -122,7 +166,8 @@ final class WrittenFields {
 
     private String lineName(Component component, WrittenFormula.Line line) {
         var same = component.lines().stream()
-                .filter(other -> other.ingredient().equals(line.ingredient()))
+                .filter(other ->
+                        other.of().equals(line.of()) && other.component().equals(line.component()))
                 .toList();
         int number = same.indexOf(line);
         return number == 0 ? ingredient(line) : ingredient(line) + " (" + (number + 1) + ")";
@@ -130,17 +175,16 @@ final class WrittenFields {
 
     private String ingredient(WrittenFormula.Line line) {
         return formula.components().stream()
-                .filter(component -> line.ingredient().equals("@" + component.id()))
+                .filter(component -> line.component().equals(component.id()))
                 .map(this::label)
                 .findFirst()
-                .orElseGet(() ->
-                        named(workplace.larder().ingredient(line.ingredient()).map(i -> i.name()), line.ingredient()));
+                .orElseGet(() -> named(workplace.larder().ingredient(line.of()).map(i -> i.name()), line.of()));
     }
 
     private String place(WrittenFormula.Stay stay) {
-        var name = stay.place().isEmpty()
+        var name = stay.of().isEmpty()
                 ? "its cooler"
-                : named(workplace.larder().cooler(stay.place()).map(c -> c.name()), stay.place());
+                : named(workplace.larder().cooler(stay.of()).map(c -> c.name()), stay.of());
         return Arrays.stream(new String[] {name, stay.air(), stay.stay(), stay.cover(), stay.stand()})
                 .filter(text -> !text.isBlank())
                 .collect(Collectors.joining(", "));

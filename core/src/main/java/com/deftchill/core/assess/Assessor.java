@@ -105,7 +105,7 @@ public final class Assessor {
         var rule = "fills each mould only " + Typed.write(height, 2) + " mm high; from " + Words.mm(Study.LEAST_MM)
                 + " on it can be computed: fill fewer moulds";
         return Problem.of(
-                "fill-too-low", "/mould/count", "How many", formula.mould().count(), rule);
+                "fill-too-low", "/moulds/count", "How many", formula.moulds().count(), rule);
     }
 
     /** What a dessert comes to. */

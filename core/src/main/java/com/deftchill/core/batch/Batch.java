@@ -14,6 +14,7 @@ import java.util.Optional;
  * @param components in the order of the formula: layers bottom first, and parts made for others
  * @param mould what it is filled into
  * @param count of moulds, 1 or more
+ * @param portions that each mould gives, 1 or more
  * @param loss share of each component that stays in bowl and jug, 0 to below 1
  * @param airC of the cooler, °C
  * @param timetable where it stands from the first pour to service
@@ -27,6 +28,7 @@ public record Batch(
         List<Component> components,
         Mould mould,
         int count,
+        int portions,
         double loss,
         Cooler cooler,
         double airC,
@@ -46,6 +48,7 @@ public record Batch(
                 components,
                 mould,
                 count,
+                portions,
                 loss,
                 cooler,
                 airC,
@@ -56,7 +59,7 @@ public record Batch(
 
     /** Whether it is meant to leave something that lets it go. */
     public boolean turnsOut() {
-        return served != Served.IN_GLASS && mould.release() != Mould.Release.NONE;
+        return !served.stays() && mould.release() != Mould.Release.NONE;
     }
 
     /** Whether the mould is turned over, so that what was poured first is on top. */
@@ -89,5 +92,10 @@ public record Batch(
     /** Constants of the models that it is computed by: every component has the same. */
     public Parameters parameters() {
         return components.get(0).parameters();
+    }
+
+    /** Portions of all moulds. */
+    public int allPortions() {
+        return count * portions;
     }
 }

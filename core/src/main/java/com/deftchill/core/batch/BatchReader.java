@@ -10,6 +10,7 @@ import com.deftchill.core.larder.Larder;
 import com.deftchill.core.larder.OwnEntries;
 import com.deftchill.core.parameters.Parameters;
 import com.deftchill.core.verdict.Problem;
+import java.time.LocalTime;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -18,6 +19,9 @@ import java.util.Optional;
 public final class BatchReader {
     private static final double MOST_LOSS_PERCENT = 50;
     private static final int MOST_MOULDS = 2000;
+    private static final double MOST_FROZEN_C = -30;
+    private static final double MOST_WARM_C = 40;
+    private static final int MOST_PORTIONS = 200;
     private static final int MOST_COMPONENTS = 40;
     private static final double LEAST_SLANT_MM = 5;
     private static final double MOST_SLANT_MM = 300;
@@ -60,40 +64,49 @@ public final class BatchReader {
                 "/served",
                 "Served",
                 formula.served(),
-                "must be turned-out, in-glass or sliced");
+                "must be turned-out, in-glass, sliced, from-dish or piped");
         var wanted = wanted();
-        var components = components();
+        var starts = fields.field("time-unreadable", "/starts", "Time of pouring", formula.starts(), null, Typed::time);
+        var components = components(starts);
         var mould = fields.known(
-                larder.mould(formula.mould().mould()),
+                larder.mould(formula.moulds().of()),
                 "mould-unknown",
-                "/mould/mould",
+                "/moulds/of",
                 "Mould",
-                formula.mould().mould());
+                formula.moulds().of());
         int count = fields.field(
                 "count-unreadable",
-                "/mould/count",
+                "/moulds/count",
                 "How many",
-                formula.mould().count(),
+                formula.moulds().count(),
                 0,
                 text -> Typed.count(text, 1, MOST_MOULDS));
+        int portions = formula.moulds().portions().isBlank()
+                ? 1
+                : fields.field(
+                        "count-unreadable",
+                        "/moulds/portions",
+                        "Portions of each",
+                        formula.moulds().portions(),
+                        1,
+                        text -> Typed.count(text, 1, MOST_PORTIONS));
         double loss = loss();
+        wishes();
         var cooler = fields.known(
-                larder.cooler(formula.cooler().cooler()),
+                larder.cooler(formula.cooler().of()),
                 "cooler-unknown",
-                "/cooler/cooler",
+                "/cooler/of",
                 "Cooler",
-                formula.cooler().cooler());
+                formula.cooler().of());
         double air = fields.celsius(
                 "/cooler/air",
                 "Air of the cooler",
                 formula.cooler().air(),
                 TimetableReader.LEAST_AIR_C,
                 TimetableReader.MOST_AIR_C);
-        var timetable = new TimetableReader(fields, larder, kitchen, formula.cooler()).read(cooler, air);
+        var timetable = new TimetableReader(fields, larder, kitchen, formula).read(cooler, air);
         double slant = fields.number(
-                "/mould/slant", "Slanted up to", formula.mould().slant(), 0, LEAST_SLANT_MM, MOST_SLANT_MM, "mm");
-        var pouredAt =
-                fields.field("time-unreadable", "/pouredAt", "Time of pouring", formula.pouredAt(), null, Typed::time);
+                "/moulds/slant", "Slanted up to", formula.moulds().slant(), 0, LEAST_SLANT_MM, MOST_SLANT_MM, "mm");
         if (!fields.allRead()) {
             return null;
         }
@@ -104,17 +117,18 @@ public final class BatchReader {
                 components,
                 mould,
                 count,
+                portions,
                 loss,
                 cooler,
                 air,
                 timetable,
                 slant,
-                pouredAt);
+                starts);
         notMoreThanMade(batch);
         return batch;
     }
 
-    private List<Component> components() {
+    private List<Component> components(LocalTime starts) {
         int count = formula.components().size();
         if (count < 1 || count > MOST_COMPONENTS) {
             fields.report(
@@ -125,7 +139,7 @@ public final class BatchReader {
                     "must be from 1 to " + MOST_COMPONENTS);
             return List.of();
         }
-        var read = new ComponentReader(fields, larder, parameters, formula.components()).all();
+        var read = new ComponentReader(fields, larder, parameters, formula, starts).all();
         return read.stream().filter(Objects::nonNull).toList();
     }
 
@@ -200,13 +214,32 @@ public final class BatchReader {
     }
 
     /** What stays in bowl, piping bag and spoon: a share such as 3 %, or several such as 2 % bowl + 1 % tasting. */
+    /** What is asked of it and of its dip: read now, so that nothing unreadable is kept, and used by those who ask for it. */
+    private void wishes() {
+        fields.optionalCelsius("/eatenAt", "Eaten at", formula.eatenAt(), MOST_FROZEN_C, MOST_WARM_C);
+        if (!formula.readyBy().isBlank()) {
+            fields.field("time-unreadable", "/readyBy", "Ready by", formula.readyBy(), null, Typed::time);
+        }
+        fields.optionalCelsius("/dipWater", "Water of the dip", formula.dipWater(), 0, 100);
+        fields.number("/dipLasts", "Dip", formula.dipLasts(), 0, 0, 600, "s");
+        for (int i = 0; i < formula.variants().size(); i++) {
+            fields.field(
+                    "count-unreadable",
+                    "/variants/" + i + "/count",
+                    "Made otherwise",
+                    formula.variants().get(i).count(),
+                    0,
+                    text -> Typed.count(text, 0, MOST_MOULDS));
+        }
+    }
+
     private double loss() {
-        var text = formula.mould().loss();
+        var text = formula.moulds().loss();
         return text.isBlank()
                 ? 0
                 : fields.field(
                         "loss-unreadable",
-                        "/mould/loss",
+                        "/moulds/loss",
                         "Lost in bowl and jug",
                         text,
                         Double.NaN,

@@ -3,7 +3,7 @@ package com.deftchill.core.batch;
 import com.deftchill.core.cook.Caramel;
 import com.deftchill.core.foam.FoldSchool;
 import com.deftchill.core.foam.Whip;
-import com.deftchill.core.formula.WrittenFormula.OwnStep;
+import com.deftchill.core.formula.WrittenFormula.Work;
 import com.deftchill.core.gel.GelModel;
 import com.deftchill.core.gel.GelModels;
 import com.deftchill.core.gel.HeatAbuse;
@@ -24,6 +24,9 @@ import java.util.stream.Stream;
  * @param id by which other components use it
  * @param layer whether what others leave of it is a layer of the dessert
  * @param lines ingredients in the order written
+ * @param foams what is whipped for it, each by itself
+ * @param work what is written of what is done, for the words of the method
+ * @param pourTime when it may be poured
  * @param gel its gelling agent, {@link Gel#NONE} without one
  * @param pourC temperature at pouring, °C; NaN for what is not poured
  * @param parameters constants of the models that it is computed by
@@ -36,17 +39,19 @@ public record Component(
         List<Line> lines,
         Gel gel,
         Heating heating,
-        Fold fold,
+        List<Foam> foams,
         Cooked cooked,
         Dipped dipped,
         Pressed pressed,
-        List<OwnStep> ownSteps,
+        List<Work> work,
         double pourC,
+        PourTime pourTime,
         Parameters parameters) {
 
     public Component {
         lines = List.copyOf(lines);
-        ownSteps = List.copyOf(ownSteps);
+        foams = List.copyOf(foams);
+        work = List.copyOf(work);
     }
 
     /**
@@ -56,13 +61,10 @@ public record Component(
      * @param part ingredient, grams, treatment; of another component: what it is made of, as an ingredient
      * @param share how it joins
      * @param how what its amount was understood as; empty for plain grams
+     * @param foam id of the foam that it is whipped in; empty where it is not
      * @param made another component that it takes from
      */
-    public record Line(String id, Mix.Part part, Share share, String how, Optional<Made> made) {
-        /** An ingredient. */
-        public Line(String id, Mix.Part part, Share share, String how) {
-            this(id, part, share, how, Optional.empty());
-        }
+    public record Line(String id, Mix.Part part, Share share, String how, String foam, Optional<Made> made) {
 
         /** Whether it joins cold. */
         public boolean cold() {
@@ -102,13 +104,44 @@ public record Component(
         public static final Gel NONE = new Gel(GelProduct.NONE, 0, "", BloomSchool.DRY, 0, GelModels.NONE);
     }
 
+    /** What is whipped by itself, and how it is folded in. */
+    public record Foam(String id, Fold fold) {}
+
+    /**
+     * When it may be poured, besides the layer below carrying it.
+     *
+     * @param notBeforeS after the first pour, s; 0: at once
+     * @param waitsS after the layer below was poured, s; 0: not at all
+     */
+    public record PourTime(double notBeforeS, double waitsS) {
+        /** At the first moment. */
+        public static final PourTime READY = new PourTime(0, 0);
+    }
+
+    /** How its first foam is whipped and folded in; as usual where nothing is whipped. */
+    public Fold fold() {
+        return foams.isEmpty() ? Fold.USUAL : foams.get(0).fold();
+    }
+
+    /** How the foam of a line is whipped and folded in. */
+    public Fold foldOf(Line line) {
+        return foams.stream()
+                .filter(foam -> foam.id().equals(line.foam()))
+                .findFirst()
+                .map(Foam::fold)
+                .orElseGet(this::fold);
+    }
+
     /**
      * How foam is folded in.
      *
      * @param baseC temperature of the base, °C; absent when not written: taken as within the window
      * @param foamC temperature of the foam, °C
      */
-    public record Fold(Whip whip, FoldSchool school, OptionalDouble baseC, double foamC) {}
+    public record Fold(Whip whip, FoldSchool school, OptionalDouble baseC, double foamC) {
+        static final double FRIDGE_C = 5;
+        static final Fold USUAL = new Fold(Whip.MEDIUM, FoldSchool.THIRDS, OptionalDouble.empty(), FRIDGE_C);
+    }
 
     /**
      * How it is cooked.
@@ -246,12 +279,13 @@ public record Component(
                 lines,
                 gel,
                 heating,
-                fold,
+                foams,
                 cooked,
                 dipped,
                 pressed,
-                ownSteps,
+                work,
                 celsius,
+                pourTime,
                 parameters);
     }
 
@@ -266,12 +300,13 @@ public record Component(
                 lines,
                 new Gel(gel.product(), grams, "", gel.bloom(), water, gel.model()),
                 heating,
-                fold,
+                foams,
                 cooked,
                 dipped,
                 pressed,
-                ownSteps,
+                work,
                 pourC,
+                pourTime,
                 parameters);
     }
 }

@@ -5,6 +5,7 @@ import com.deftchill.core.amount.Typed;
 import com.deftchill.core.composition.Constituent;
 import com.deftchill.core.cook.Boiling;
 import com.deftchill.core.cook.Caramel;
+import com.deftchill.core.formula.Shares;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.gel.GelModels;
 import com.deftchill.core.kitchen.BloomSchool;
@@ -13,6 +14,7 @@ import com.deftchill.core.larder.Larder;
 import com.deftchill.core.mix.Mix;
 import com.deftchill.core.mix.Treatment;
 import com.deftchill.core.parameters.Parameters;
+import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -23,7 +25,6 @@ import java.util.Set;
 
 /** Understands the components of a dessert, those first that others take from. */
 final class ComponentReader {
-    private static final String PART = "@";
     static final double LEAST_G = 0.01;
     static final double MOST_G = 100_000;
     private static final double MOST_GEL_G = 10_000;
@@ -42,16 +43,19 @@ final class ComponentReader {
     private final Larder larder;
     private final Parameters parameters;
     private final List<WrittenFormula.Component> written;
+    private final LocalTime starts;
     private final Map<String, Integer> byId = new HashMap<>();
     private final Map<Integer, Component> read = new HashMap<>();
     private final Set<Integer> reading = new HashSet<>();
 
-    ComponentReader(FieldReader fields, Larder larder, Parameters parameters, List<WrittenFormula.Component> written) {
+    ComponentReader(
+            FieldReader fields, Larder larder, Parameters parameters, WrittenFormula formula, LocalTime starts) {
         this.fields = fields;
         work = new WorkReader(fields);
         this.larder = larder;
         this.parameters = parameters;
-        this.written = written;
+        this.written = formula.components();
+        this.starts = starts;
         for (int i = 0; i < written.size(); i++) {
             var id = written.get(i).id();
             if (!id.isEmpty() && byId.putIfAbsent(id, i) != null) {
@@ -89,26 +93,28 @@ final class ComponentReader {
             fields.report(
                     "name-too-long", at + "/name", "Name", start, "must have at most " + MOST_NAME + " characters");
         }
-        if (!Set.of("", "layer", "part").contains(from.place())) {
-            fields.report("place-unknown", at + "/place", "Place", from.place(), "must be layer or part");
+        if (!Set.of("", "layer", "part").contains(from.role())) {
+            fields.report("place-unknown", at + "/role", "Place", from.role(), "must be layer or part");
         }
-        if (from.steps().size() > MOST_STEPS) {
+        if (from.work().size() > MOST_STEPS) {
             fields.report(
                     "steps-count",
-                    at + "/steps",
-                    "Own steps",
-                    Integer.toString(from.steps().size()),
+                    at + "/work",
+                    "What is done",
+                    Integer.toString(from.work().size()),
                     "must be at most " + MOST_STEPS);
         }
-        var lines = lines(at, from.lines());
+        var lines = lines(at, from);
         kind = kind == null ? Kind.SET_CREAM : kind;
-        var gel = gel(at + "/gel", from.gel(), kind);
-        var heating = work.heating(at + "/heat", from.heat(), kind);
-        var fold = work.fold(at + "/fold", from.fold());
-        var dipped = work.dipped(at + "/soak", from.soak());
-        var pressed = work.pressed(at + "/crust", from.crust());
+        work.once(at, from);
+        var gel = gel(at + "/gels", from, kind);
+        var heating = work.heating(at, from, kind);
+        var foams = work.foams(at, from);
+        var dipped = work.dipped(at + "/work/soak", from.work("soak"));
+        var pressed = work.pressed(at + "/work/press", from.work("press"));
         double pour = pour(at, from, kind);
-        var cooked = cooked(at + "/cook", from.cook(), lines, kind);
+        var pourTime = work.pourTime(at + "/work/pour", from.work("pour"), starts);
+        var cooked = cooked(at, from, lines, kind);
         if (!lines.complete() || fields.problems().size() > before) {
             return null;
         }
@@ -116,19 +122,20 @@ final class ComponentReader {
                 from.id(),
                 from.name().isBlank() ? kind.words() : from.name(),
                 kind,
-                !from.place().equals("part"),
+                !from.role().equals("part"),
                 lines.read(),
                 gel,
                 heating,
-                fold,
+                foams,
                 cooked,
                 dipped,
                 pressed,
-                from.steps(),
+                from.work(),
                 pour,
+                pourTime,
                 parameters);
         var foaming = new Foaming(component);
-        return from.pourTemperature().isBlank() && !kind.isSolid() && foaming.any()
+        return from.work("pour").at().isBlank() && !kind.isSolid() && foaming.any()
                 ? component.pouredAt(foaming.meetC())
                 : component;
     }
@@ -147,7 +154,8 @@ final class ComponentReader {
         }
     }
 
-    private Lines lines(String at, List<WrittenFormula.Line> lines) {
+    private Lines lines(String at, WrittenFormula.Component from) {
+        var lines = from.lines();
         if (lines.isEmpty() || lines.size() > MOST_LINES) {
             fields.report(
                     "lines-count",
@@ -168,23 +176,18 @@ final class ComponentReader {
                         lines.get(i).id(),
                         "must be unique in its component");
             }
-            line(at + "/lines/" + i, lines.get(i)).ifPresent(read::add);
+            line(at + "/lines/" + i, from, lines.get(i)).ifPresent(read::add);
         }
         return new Lines(read, read.size() == lines.size());
     }
 
-    private Optional<Component.Line> line(String at, WrittenFormula.Line line) {
-        if (line.ingredient().startsWith(PART)) {
-            return fromComponent(at, line);
+    private Optional<Component.Line> line(String at, WrittenFormula.Component from, WrittenFormula.Line line) {
+        if (!line.component().isEmpty()) {
+            return fromComponent(at, from, line);
         }
-        var found = larder.ingredient(line.ingredient());
+        var found = larder.ingredient(line.of());
         if (found.isEmpty()) {
-            fields.report(
-                    "ingredient-unknown",
-                    at + "/ingredient",
-                    "Ingredient",
-                    line.ingredient(),
-                    "must be one of the larder");
+            fields.report("ingredient-unknown", at + "/of", "Ingredient", line.of(), "must be one of the larder");
             return Optional.empty();
         }
         var ingredient = found.get();
@@ -195,44 +198,50 @@ final class ComponentReader {
                 ingredient.name(),
                 line.treatment(),
                 "must be raw, heated, canned or pasteurised");
-        var share = share(at, line, ingredient.name());
+        var share = share(at, from, line, ingredient.name());
         var subject = ingredient.subject();
         var amount = fields.amount(at + "/amount", subject.name(), line.amount(), subject, LEAST_G, MOST_G);
         boolean complete = treatment != null && share != null && !Double.isNaN(amount.grams());
         return complete
                 ? Optional.of(new Component.Line(
-                        line.id(), new Mix.Part(ingredient, amount.grams(), treatment), share, amount.how()))
+                        line.id(),
+                        new Mix.Part(ingredient, amount.grams(), treatment),
+                        share,
+                        amount.how(),
+                        line.foam(),
+                        Optional.empty()))
                 : Optional.empty();
     }
 
-    private Share share(String at, WrittenFormula.Line line, String name) {
-        return fields.known(
-                Share.of(line.share()),
-                "share-unknown",
-                at + "/share",
-                name,
-                line.share(),
-                "must be hot, cold, whipped, infused or soak");
+    private Share share(String at, WrittenFormula.Component from, WrittenFormula.Line line, String name) {
+        boolean known = line.foam().isEmpty()
+                || from.foams().stream().anyMatch(foam -> foam.id().equals(line.foam()));
+        if (!known) {
+            fields.report(
+                    "foam-unknown", at + "/foam", name, line.foam(), "must be the id of a foam of this component");
+            return null;
+        }
+        return Share.of(Shares.of(from, line)).orElseThrow();
     }
 
     /** A line that takes from another component. */
-    private Optional<Component.Line> fromComponent(String at, WrittenFormula.Line line) {
-        var id = line.ingredient().substring(PART.length());
+    private Optional<Component.Line> fromComponent(String at, WrittenFormula.Component from, WrittenFormula.Line line) {
+        var id = line.component();
         var index = byId.get(id);
         if (index == null) {
             fields.report(
-                    "component-unknown", at + "/ingredient", "Component", id, "must be the id of another component");
+                    "component-unknown", at + "/component", "Component", id, "must be the id of another component");
             return Optional.empty();
         }
         if (reading.contains(index) || reading.size() >= MOST_NESTED) {
             var rule = reading.contains(index)
                     ? "takes from itself, directly or by way of others: a component cannot be made of itself"
                     : "may be nested " + MOST_NESTED + " deep at most";
-            fields.report("component-in-itself", at + "/ingredient", "Component", id, rule);
+            fields.report("component-in-itself", at + "/component", "Component", id, rule);
             return Optional.empty();
         }
         var component = component(index);
-        var share = share(at, line, id);
+        var share = share(at, from, line, id);
         if (component == null || share == null) {
             return Optional.empty();
         }
@@ -244,21 +253,30 @@ final class ComponentReader {
         double used = taken.get().share();
         var part = new Mix.Part(AsIngredient.of(component, mix), used * mix.massG());
         var made = new Component.Made(component, used, mix, taken.get().asShare());
-        return Optional.of(new Component.Line(line.id(), part, share, "", Optional.of(made)));
+        return Optional.of(new Component.Line(line.id(), part, share, "", line.foam(), Optional.of(made)));
     }
 
-    private Component.Gel gel(String at, WrittenFormula.Gel from, Kind kind) {
-        if (from.product().isBlank() && from.amount().isBlank() && !kind.needsGel()) {
+    private Component.Gel gel(String list, WrittenFormula.Component written, Kind kind) {
+        if (written.gels().size() > 1) {
+            fields.report(
+                    "gels-count",
+                    list + "/1/of",
+                    "Gelling agent",
+                    written.gels().get(1).of(),
+                    "is the second one: one is computed in a component so far; make a component of its own for it");
+        }
+        var from = written.gel();
+        var at = list + "/0";
+        if (from.of().isBlank() && from.amount().isBlank() && !kind.needsGel()) {
             return Component.Gel.NONE;
         }
-        var product = fields.known(
-                larder.gel(from.product()), "gel-unknown", at + "/product", "Gelling agent", from.product());
+        var product = fields.known(larder.gel(from.of()), "gel-unknown", at + "/of", "Gelling agent", from.of());
         if (!kind.mayGel()) {
             fields.report(
                     "gel-not-here",
-                    at + "/product",
+                    at + "/of",
                     "Gelling agent",
-                    from.product(),
+                    from.of(),
                     "does not belong in a component of the kind " + kind.words());
         }
         var bloom = fields.known(
@@ -272,7 +290,7 @@ final class ComponentReader {
         var name = product == null || product.isGelatin() ? "Gelatin" : product.name();
         var amount = fields.amount(at + "/amount", name, from.amount(), subject, LEAST_G, MOST_GEL_G);
         bloom = bloom == null ? BloomSchool.WEIGHED : bloom;
-        double water = bloomWater(at + "/bloomWater", from, product, bloom, amount.grams());
+        double water = bloomWater(at + "/water", from, product, bloom, amount.grams());
         var model = product == null ? GelModels.NONE : GelModels.of(parameters.gel(), product);
         return new Component.Gel(product, amount.grams(), amount.how(), bloom, water, model);
     }
@@ -280,7 +298,7 @@ final class ComponentReader {
     /** What it keeps: as weighed; estimated for squeezed sheets that were not weighed; none when stirred in dry. */
     private double bloomWater(
             String path, WrittenFormula.Gel from, GelProduct product, BloomSchool bloom, double gelG) {
-        if (from.bloomWater().isBlank()) {
+        if (from.water().isBlank()) {
             boolean none = bloom == BloomSchool.DRY || (product != null && !product.isGelatin());
             if (none) {
                 return 0;
@@ -289,36 +307,37 @@ final class ComponentReader {
                 return parameters.gel().squeezedKeeps().value() * gelG;
             }
         }
-        return fields.amount(path, "Bloom water", from.bloomWater(), Subject.water("Bloom water"), 0, MOST_G)
+        return fields.amount(path, "Bloom water", from.water(), Subject.water("Bloom water"), 0, MOST_G)
                 .grams();
     }
 
-    private Component.Cooked cooked(String at, WrittenFormula.Cook cook, Lines lines, Kind kind) {
+    private Component.Cooked cooked(String at, WrittenFormula.Component from, Lines lines, Kind kind) {
+        var boil = from.work("boil");
         var join = fields.known(
-                GanacheJoin.of(cook.join()),
+                GanacheJoin.of(from.work("join").way()),
                 "join-unknown",
-                at + "/join",
+                at + "/work/join/way",
                 "Joined",
-                cook.join(),
+                from.work("join").way(),
                 "must be hot-cream, melted or butter-in-bits");
         var stage = fields.known(
-                Caramel.of(cook.stage()),
+                Caramel.of(from.work("heat").stage()),
                 "stage-unknown",
-                at + "/stage",
+                at + "/work/heat/stage",
                 "Burnt to",
-                cook.stage(),
+                from.work("heat").stage(),
                 "must be light, medium or dark");
-        double minutes = cook.minutes().isBlank()
+        double minutes = boil.lasts().isBlank()
                 ? 0
                 : fields.field(
                         "duration-unreadable",
-                        at + "/minutes",
+                        at + "/work/boil/lasts",
                         "Cooked for",
-                        cook.minutes(),
+                        boil.lasts(),
                         0.0,
                         text -> Typed.minutes(text, 0, MOST_HELD_MIN));
-        double away = away(at, cook, lines, kind, minutes);
-        var how = cook.boiledAway().isBlank() && away > 0 ? "estimated" : "";
+        double away = away(at + "/work/boil/away", boil.away(), lines, kind, minutes);
+        var how = boil.away().isBlank() && away > 0 ? "estimated" : "";
         return new Component.Cooked(
                 join == null ? GanacheJoin.HOT_CREAM : join,
                 minutes,
@@ -328,8 +347,7 @@ final class ComponentReader {
     }
 
     /** Water that boils away: as written, or estimated from the time of a compote; all added water of a caramel. */
-    private double away(String at, WrittenFormula.Cook cook, Lines lines, Kind kind, double minutes) {
-        var text = cook.boiledAway();
+    private double away(String at, String text, Lines lines, Kind kind, double minutes) {
         if (text.isBlank()) {
             if (kind == Kind.CARAMEL) {
                 return lines.read().stream()
@@ -343,18 +361,13 @@ final class ComponentReader {
         double away = text.strip().endsWith("%")
                 ? lines.grams()
                         * fields.field(
-                                "boiled-away-unreadable",
-                                at + "/boiledAway",
-                                "Boiled away",
-                                text,
-                                0.0,
-                                t -> Typed.share(t, 0, 99))
-                : fields.amount(at + "/boiledAway", "Boiled away", text, Subject.water("Boiled away"), 0, MOST_G)
+                                "boiled-away-unreadable", at, "Boiled away", text, 0.0, t -> Typed.share(t, 0, 99))
+                : fields.amount(at, "Boiled away", text, Subject.water("Boiled away"), 0, MOST_G)
                         .grams();
         if (lines.complete() && away > lines.waterG()) {
             fields.report(
                     "boiled-away-too-much",
-                    at + "/boiledAway",
+                    at,
                     "Boiled away",
                     text,
                     "is more than the " + Typed.write(lines.waterG(), 0) + " g of water in it");
@@ -363,15 +376,15 @@ final class ComponentReader {
     }
 
     private double pour(String at, WrittenFormula.Component from, Kind kind) {
-        boolean blank = from.pourTemperature().isBlank();
+        boolean blank = from.work("pour").at().isBlank();
         if (kind.isSolid() && blank) {
             return ROOM_C;
         }
-        boolean folded = from.lines().stream().anyMatch(line -> line.share().equals(Share.WHIPPED.id()));
+        boolean folded = from.lines().stream().anyMatch(line -> !line.foam().isEmpty());
         if (blank && folded) {
             return Double.NaN;
         }
         return fields.celsius(
-                at + "/pourTemperature", "Pour temperature", from.pourTemperature(), LEAST_POUR_C, MOST_POUR_C);
+                at + "/work/pour/at", "Pour temperature", from.work("pour").at(), LEAST_POUR_C, MOST_POUR_C);
     }
 }

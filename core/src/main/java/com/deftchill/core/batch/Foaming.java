@@ -50,7 +50,11 @@ public final class Foaming {
 
     /** Milk fat of the cream that is whipped, g/g; NaN without cream. */
     public double creamFat() {
-        double grams = creamG();
+        return creamFat(whipped);
+    }
+
+    private static double creamFat(List<Component.Line> whipped) {
+        double grams = creamG(whipped);
         double fat = whipped.stream()
                 .filter(Foaming::cream)
                 .mapToDouble(line ->
@@ -61,6 +65,10 @@ public final class Foaming {
 
     /** Cream that is whipped, g. */
     public double creamG() {
+        return creamG(whipped);
+    }
+
+    private static double creamG(List<Component.Line> whipped) {
         return whipped.stream()
                 .filter(Foaming::cream)
                 .mapToDouble(Component.Line::grams)
@@ -73,11 +81,16 @@ public final class Foaming {
 
     /** Sugar whipped with the cream, g per g of cream. */
     public double sugar() {
+        return sugar(whipped);
+    }
+
+    private static double sugar(List<Component.Line> whipped) {
         double sugar = whipped.stream()
                 .filter(line -> line.part().ingredient().group().equals("sugar"))
                 .mapToDouble(Component.Line::grams)
                 .sum();
-        return creamG() > 0 ? sugar / creamG() : 0;
+        double cream = creamG(whipped);
+        return cream > 0 ? sugar / cream : 0;
     }
 
     /** Whether fat holds the air, so that warmth melts it. */
@@ -107,7 +120,11 @@ public final class Foaming {
         var ingredient = line.part().ingredient();
         if (isCream(ingredient)) {
             return Whipping.cream(
-                    foam(), whip, creamFat(), sugar(), component.fold().foamC());
+                    foam(),
+                    whip,
+                    creamFat(with(line)),
+                    sugar(with(line)),
+                    component.foldOf(line).foamC());
         }
         if (ingredient.has(Trait.EGG)) {
             return ingredient.composition().fat() < 0.05 ? Whipping.whites(foam(), whip) : Whipping.yolk(foam());
@@ -115,9 +132,22 @@ public final class Foaming {
         return ingredient.id().equals("butter") ? Whipping.butter(foam()) : 0;
     }
 
-    /** Air that stays, ml. */
+    /** Lines in the same foam: they share its bowl. */
+    private List<Component.Line> with(Component.Line line) {
+        return whipped.stream()
+                .filter(other -> other.foam().equals(line.foam()))
+                .toList();
+    }
+
+    /** Air that stays, ml: of each foam as it is whipped and folded in. */
     public double airMl() {
-        return airMl(component.fold().whip(), component.fold().school()) + foldedAir();
+        double air = whipped.stream()
+                .mapToDouble(line -> {
+                    var fold = component.foldOf(line);
+                    return ml(line) * overrun(line, fold.whip()) * kept(fold.whip(), fold.school(), fold);
+                })
+                .sum();
+        return air + foldedAir();
     }
 
     /** Air that stays, ml, had it been whipped and folded so. */
@@ -127,12 +157,16 @@ public final class Foaming {
 
     /** Share of the air that is kept; all of it where there is no base to fold into. */
     public double kept(Whip whip, FoldSchool school) {
+        return kept(whip, school, component.fold());
+    }
+
+    private double kept(Whip whip, FoldSchool school, Component.Fold fold) {
         boolean alone = whipped.size() == component.lines().size() && component.gel() == Component.Gel.NONE;
         if (alone) {
             return 1;
         }
-        double baseC = component.fold().baseC().orElse(foam().meltsAir().value());
-        boolean setting = component.fold().baseC().isPresent() && baseC < baseOnsetC();
+        double baseC = fold.baseC().orElse(foam().meltsAir().value());
+        boolean setting = fold.baseC().isPresent() && baseC < baseOnsetC();
         return Folding.kept(foam(), school, whip, baseC, fatHolds(), setting);
     }
 

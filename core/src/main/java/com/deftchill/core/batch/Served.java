@@ -10,6 +10,8 @@ import java.util.function.Function;
 public enum Served {
     TURNED_OUT("turned-out", "turned out on a plate", GelParameters::turnedOutLeast, GelParameters::turnedOutMost),
     IN_GLASS("in-glass", "in its glass", GelParameters::glassLeast, GelParameters::glassMost),
+    FROM_DISH("from-dish", "from its dish", GelParameters::glassLeast, GelParameters::glassMost),
+    PIPED("piped", "piped or scooped", GelParameters::glassLeast, GelParameters::turnedOutMost),
     SLICED("sliced", "sliced", GelParameters::slicedLeast, GelParameters::slicedMost);
 
     private final String id;
@@ -22,6 +24,11 @@ public enum Served {
         this.words = words;
         this.least = least;
         this.most = most;
+    }
+
+    /** Whether it stays in what it was filled into. */
+    public boolean stays() {
+        return this == IN_GLASS || this == FROM_DISH || this == PIPED;
     }
 
     /** As documents write it. */

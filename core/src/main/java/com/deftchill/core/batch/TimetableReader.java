@@ -22,13 +22,15 @@ final class TimetableReader {
     private final FieldReader fields;
     private final Larder larder;
     private final Kitchen kitchen;
+    private final WrittenFormula formula;
     private final WrittenFormula.Cooling written;
 
-    TimetableReader(FieldReader fields, Larder larder, Kitchen kitchen, WrittenFormula.Cooling written) {
+    TimetableReader(FieldReader fields, Larder larder, Kitchen kitchen, WrittenFormula formula) {
         this.fields = fields;
         this.larder = larder;
         this.kitchen = kitchen;
-        this.written = written;
+        this.formula = formula;
+        this.written = formula.cooler();
     }
 
     /**
@@ -37,8 +39,8 @@ final class TimetableReader {
      */
     Timetable read(Cooler home, double homeC) {
         double doors = fields.number("/cooler/doors", "Opened, times an hour", written.doors(), 0, 0, MOST_DOORS, "");
-        double room = celsius("/cooler/room", "Room", written.room(), kitchen.roomC(), LEAST_ROOM_C, MOST_AIR_C);
-        double plate = celsius("/cooler/plate", "Plate", written.plate(), room, 0, MOST_PLATE_C);
+        double room = celsius("/room", "Room", formula.room(), kitchen.roomC(), LEAST_ROOM_C, MOST_AIR_C);
+        double plate = celsius("/plate", "Plate", formula.plate(), room, 0, MOST_PLATE_C);
         var stays = stays(home, homeC);
         return stays.isEmpty() ? null : new Timetable(stays, doors, room, plate);
     }
@@ -82,10 +84,9 @@ final class TimetableReader {
     private Stay stay(WrittenFormula.Stay place, int index, Cooler home, double homeC) {
         var at = "/cooler/places/" + index;
         var name = "Place " + (index + 1);
-        boolean atHome = place.place().isEmpty();
-        var cooler = atHome
-                ? home
-                : fields.known(larder.cooler(place.place()), "cooler-unknown", at + "/place", name, place.place());
+        boolean atHome = place.of().isEmpty();
+        var cooler =
+                atHome ? home : fields.known(larder.cooler(place.of()), "cooler-unknown", at + "/of", name, place.of());
         double usual = atHome || cooler == null ? homeC : cooler.airC();
         double air = celsius(at + "/air", name + ", its air", place.air(), usual, LEAST_AIR_C, MOST_AIR_C);
         var cover = fields.known(

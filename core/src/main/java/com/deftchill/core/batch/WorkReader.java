@@ -1,14 +1,20 @@
 package com.deftchill.core.batch;
 
 import com.deftchill.core.amount.Typed;
+import com.deftchill.core.amount.UnreadableException;
 import com.deftchill.core.cook.Soaking;
 import com.deftchill.core.foam.FoldSchool;
 import com.deftchill.core.foam.Whip;
 import com.deftchill.core.formula.WrittenFormula;
+import com.deftchill.core.formula.WrittenFormula.Work;
+import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
 import java.util.OptionalDouble;
 import java.util.Set;
 
-/** Reads how a component is heated, folded, dipped and pressed. */
+/** Reads what is done to a component: how it is heated, folded, soaked, pressed, and when it is poured. */
 final class WorkReader {
     private static final double MOST_COLD_C = 40;
     private static final double MOST_HOT_C = 105;
@@ -17,7 +23,11 @@ final class WorkReader {
 
     private static final double MOST_HELD_MIN = 24 * 60;
     private static final double MOST_FOLD_C = 95;
-    private static final double FRIDGE_C = 5;
+    private static final double SECONDS_A_DAY = 24 * 3600.0;
+
+    /** Verbs that are read for what a component comes to: one entry of each. */
+    private static final Set<String> READ_ONCE =
+            Set.of("heat", "hold", "join", "boil", "infuse", "soak", "press", "pour");
 
     private final FieldReader fields;
 
@@ -25,64 +35,155 @@ final class WorkReader {
         this.fields = fields;
     }
 
-    Heating heating(String at, WrittenFormula.Heat heat, Kind kind) {
-        double held = heat.held().isBlank()
+    /** What cannot be computed yet is said, not passed over. */
+    void once(String at, WrittenFormula.Component from) {
+        var seen = new HashSet<String>();
+        for (var entry : from.work()) {
+            // Own words and places are not figures.
+            var figures = entry.with("text", "")
+                    .with("minutes", "")
+                    .with("follows", "")
+                    .with("before", "")
+                    .with("id", "");
+            boolean written = !figures.equals(Work.of(entry.verb()));
+            if (written && READ_ONCE.contains(entry.verb()) && !seen.add(entry.verb())) {
+                fields.report(
+                        "work-twice",
+                        at + "/work/" + entry.id() + "/verb",
+                        "What is done",
+                        entry.verb(),
+                        "stands there twice: it is computed once in a component so far; make a component of the other");
+            }
+        }
+    }
+
+    Heating heating(String at, WrittenFormula.Component from, Kind kind) {
+        var held = from.work("hold").lasts();
+        double heldMinutes = held.isBlank()
                 ? 0
                 : fields.field(
                         "duration-unreadable",
-                        at + "/held",
+                        at + "/work/hold/lasts",
                         "Held hot",
-                        heat.held(),
+                        held,
                         0.0,
                         text -> Typed.minutes(text, 0, MOST_HELD_MIN));
         double most = kind == Kind.CARAMEL ? MOST_CARAMEL_C : MOST_HOT_C;
         return new Heating(
-                fields.optionalCelsius(at + "/hot", "Heated to", heat.hot(), 0, most),
-                held,
-                fields.optionalCelsius(at + "/cold", "Cold share", heat.cold(), 0, MOST_COLD_C));
+                fields.optionalCelsius(
+                        at + "/work/heat/to", "Heated to", from.work("heat").to(), 0, most),
+                heldMinutes,
+                fields.optionalCelsius(
+                        at + "/work/join/at", "Cold share", from.work("join").at(), 0, MOST_COLD_C));
     }
 
-    Component.Fold fold(String at, WrittenFormula.Fold fold) {
+    /** Foams, each with the entry that folds it in: one that names it, else one that names none. */
+    List<Component.Foam> foams(String at, WrittenFormula.Component from) {
+        var foams = new ArrayList<Component.Foam>();
+        var written = from.foams().isEmpty() ? List.of(new WrittenFormula.Foam("", "", "", "")) : from.foams();
+        for (int i = 0; i < written.size(); i++) {
+            var foam = written.get(i);
+            var fold = from.work().stream()
+                    .filter(entry -> entry.verb().equals("fold"))
+                    .filter(entry -> entry.foams().isEmpty() || entry.foams().contains(foam.id()))
+                    .findFirst()
+                    .orElseGet(() -> Work.of("fold"));
+            var folds = fold.id().isEmpty() || from.work("fold").equals(fold) ? "fold" : fold.id();
+            foams.add(new Component.Foam(foam.id(), fold(at + "/foams/" + i, foam, at + "/work/" + folds, fold)));
+        }
+        return foams;
+    }
+
+    private Component.Fold fold(String atFoam, WrittenFormula.Foam foam, String atFold, Work fold) {
         var whip = fields.known(
-                Whip.of(fold.whip()),
+                Whip.of(foam.stage()),
                 "whip-unknown",
-                at + "/whip",
+                atFoam + "/stage",
                 "Whipped",
-                fold.whip(),
+                foam.stage(),
                 "must be ribbon, soft, medium or stiff");
+        if (!Set.of("", "raw", "over-water", "hot-syrup").contains(foam.cooking())) {
+            fields.report(
+                    "cooking-unknown",
+                    atFoam + "/cooking",
+                    "Egg of the foam",
+                    foam.cooking(),
+                    "must be raw, over-water or hot-syrup");
+        }
         var school = fields.known(
-                FoldSchool.of(fold.school()),
+                FoldSchool.of(fold.way()),
                 "fold-unknown",
-                at + "/school",
+                atFold + "/way",
                 "Folding",
-                fold.school(),
+                fold.way(),
                 "must be thirds, first-beaten or beaten");
-        var base = fields.optionalCelsius(at + "/base", "Base at folding", fold.base(), 0, MOST_FOLD_C);
-        double foam = fields.optionalCelsius(at + "/foam", "Foam at folding", fold.foam(), 0, MOST_FOLD_C)
-                .orElse(FRIDGE_C);
+        var base = fields.optionalCelsius(atFold + "/base", "Base at folding", fold.base(), 0, MOST_FOLD_C);
+        double at = fields.optionalCelsius(atFoam + "/at", "Foam at folding", foam.at(), 0, MOST_FOLD_C)
+                .orElse(Component.Fold.FRIDGE_C);
         return new Component.Fold(
-                whip == null ? Whip.MEDIUM : whip, school == null ? FoldSchool.THIRDS : school, base, foam);
+                whip == null ? Whip.MEDIUM : whip, school == null ? FoldSchool.THIRDS : school, base, at);
     }
 
-    Component.Dipped dipped(String at, WrittenFormula.Soak soak) {
-        double seconds = soak.dip().strip().equalsIgnoreCase("drenched")
+    Component.Dipped dipped(String at, Work soak) {
+        double seconds = soak.lasts().strip().equalsIgnoreCase("drenched")
                 ? Soaking.DRENCHED_SECONDS
-                : fields.number(at + "/dip", "Dip", soak.dip(), 2, 0, 600, "s");
+                : fields.number(at + "/lasts", "Dip", soak.lasts(), 2, 0, 600, "s");
         if (!Set.of("", "cream").contains(soak.barrier())) {
             fields.report("barrier-unknown", at + "/barrier", "Barrier", soak.barrier(), "must be cream or empty");
         }
         return new Component.Dipped(seconds, soak.barrier().equals("cream"));
     }
 
-    Component.Pressed pressed(String at, WrittenFormula.Crust crust) {
-        double thickness = fields.number(at + "/thickness", "Thickness", crust.thickness(), Double.NaN, 1, 60, "mm");
-        double wall = fields.number(at + "/wall", "Wall", crust.wall(), 0, 0, 300, "mm");
-        if (!Set.of("", "chilled", "baked").contains(crust.finish())) {
-            fields.report("finish-unknown", at + "/finish", "Base", crust.finish(), "must be chilled or baked");
+    Component.Pressed pressed(String at, Work press) {
+        double thickness = fields.number(at + "/thickness", "Thickness", press.thickness(), Double.NaN, 1, 60, "mm");
+        double wall = fields.number(at + "/wall", "Wall", press.wall(), 0, 0, 300, "mm");
+        if (!Set.of("", "chilled", "baked").contains(press.way())) {
+            fields.report("finish-unknown", at + "/way", "Base", press.way(), "must be chilled or baked");
         }
         return new Component.Pressed(
                 Double.isNaN(thickness) ? OptionalDouble.empty() : OptionalDouble.of(thickness),
                 Double.isNaN(wall) ? 0 : wall,
-                crust.finish().equals("baked"));
+                press.way().equals("baked"));
+    }
+
+    /** @param starts of the first pour; null where it could not be read */
+    Component.PourTime pourTime(String at, Work pour, LocalTime starts) {
+        return switch (pour.when()) {
+            case "", "ready" -> Component.PourTime.READY;
+            case "not-before" -> new Component.PourTime(after(starts, clock(at, pour.clock())), 0);
+            case "after" -> {
+                double minutes = fields.field(
+                        "duration-unreadable",
+                        at + "/lasts",
+                        "Poured after",
+                        pour.lasts(),
+                        0.0,
+                        text -> Typed.minutes(text, 0, MOST_HELD_MIN));
+                yield new Component.PourTime(0, 60 * minutes);
+            }
+            default -> {
+                fields.report(
+                        "pour-unknown", at + "/when", "Poured", pour.when(), "must be ready, not-before or after");
+                yield Component.PourTime.READY;
+            }
+        };
+    }
+
+    private LocalTime clock(String at, String text) {
+        try {
+            return Typed.time(text);
+        } catch (UnreadableException e) {
+            fields.problem("time-unreadable", at + "/clock", "Poured not before", text, e);
+            return null;
+        }
+    }
+
+    /** Seconds from one time of day to the next such another. */
+    private static double after(LocalTime from, LocalTime to) {
+        if (from == null || to == null) {
+            return 0;
+        }
+        double seconds = to.toSecondOfDay() - from.toSecondOfDay();
+        return seconds < 0 ? seconds + SECONDS_A_DAY : seconds;
     }
 }

@@ -75,7 +75,7 @@ final class Pours implements Pouring {
 
     @Override
     public boolean pourNow(int next, double seconds) {
-        if (!carries(layers.get(next - 1), seconds - starts[next - 1])) {
+        if (seconds < earliest(next) - SAME_MOMENT || !carries(layers.get(next - 1), seconds - starts[next - 1])) {
             return false;
         }
         starts[next] = seconds;
@@ -87,6 +87,12 @@ final class Pours implements Pouring {
         }
         judge(next);
         return true;
+    }
+
+    /** When a layer may be poured at the earliest, by what the cook wants, s. */
+    private double earliest(int layer) {
+        var wanted = layers.get(layer).component().pourTime();
+        return Math.max(wanted.notBeforeS(), starts[layer - 1] + wanted.waitsS());
     }
 
     private boolean carries(BuiltLayer below, double since) {
@@ -157,7 +163,8 @@ final class Pours implements Pouring {
             boolean crumb = layers.get(i).component().kind() == Kind.CRUMB;
             next = crumb && hardened > seconds ? Math.min(next, hardened) : next;
         }
-        return next;
+        double pour = all() ? 0 : earliest(poured);
+        return pour > seconds ? Math.min(next, pour) : next;
     }
 
     /** Until when it is followed once all of it is poured, s. */

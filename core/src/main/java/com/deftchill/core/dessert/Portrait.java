@@ -37,7 +37,7 @@ public record Portrait(
         return component.kind();
     }
 
-    /** JSON pointer to a place in this component, such as {@code /gel/amount}. */
+    /** JSON pointer to a place in this component, such as {@code /gels/0/amount}. */
     public String at(String place) {
         return "/components/" + index + place;
     }

@@ -220,7 +220,7 @@ public record Study(
                 joining);
     }
 
-    /** JSON pointer to a place in this component, such as {@code /gel/amount}. */
+    /** JSON pointer to a place in this component, such as {@code /gels/0/amount}. */
     public String at(String place) {
         return "/components/" + index + place;
     }
@@ -332,7 +332,7 @@ public record Study(
         if (fatSet()) {
             var p = parameters().fat();
             return switch (served) {
-                case IN_GLASS -> between(p.glassLeast(), p.glassMost());
+                case IN_GLASS, FROM_DISH, PIPED -> between(p.glassLeast(), p.glassMost());
                 case TURNED_OUT -> between(p.turnedOutLeast(), p.turnedOutMost());
                 case SLICED -> between(p.slicedLeast(), p.slicedMost());
             };

@@ -96,7 +96,7 @@ public final class Dosing {
 
     /** The middle of the target band; for a tall body turned out, enough to stand trembling, within the band. */
     private double aimPa() {
-        if (study.batch().served() == Served.IN_GLASS) {
+        if (study.batch().served().stays()) {
             return study.aimPa();
         }
         double stiff = 1000;
@@ -117,9 +117,9 @@ public final class Dosing {
                 + gel.product().agent().words() + " instead of "
                 + Words.grams(gel.grams()) + sheets(gel.product(), outcome.grams())
                 + (bloomed ? ", bloomed in " + Words.grams(outcome.waterG()) : "");
-        var at = study.at("/gel/");
+        var at = study.at("/gels/0/");
         var dose = new Fix.Change(at + "amount", Words.grams(outcome.grams()));
-        var water = new Fix.Change(at + "bloomWater", Words.grams(outcome.waterG()));
+        var water = new Fix.Change(at + "water", Words.grams(outcome.waterG()));
         return new Fix(label, effect(outcome), bloomed ? List.of(dose, water) : List.of(dose));
     }
 

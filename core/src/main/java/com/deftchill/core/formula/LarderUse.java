@@ -14,18 +14,17 @@ public record LarderUse(String kind, String id) implements Comparable<LarderUse>
     public static Set<LarderUse> of(WrittenFormula formula) {
         var uses = new TreeSet<LarderUse>();
         for (var component : formula.components()) {
-            component.lines().forEach(line -> add(uses, "ingredient", line.ingredient()));
-            add(uses, "gel", component.gel().product());
+            component.lines().forEach(line -> add(uses, "ingredient", line.of()));
+            component.gels().forEach(gel -> add(uses, "gel", gel.of()));
         }
-        add(uses, "mould", formula.mould().mould());
-        add(uses, "cooler", formula.cooler().cooler());
-        formula.cooler().places().forEach(stay -> add(uses, "cooler", stay.place()));
+        add(uses, "mould", formula.moulds().of());
+        add(uses, "cooler", formula.cooler().of());
+        formula.cooler().places().forEach(stay -> add(uses, "cooler", stay.of()));
         return uses;
     }
 
     private static void add(Set<LarderUse> uses, String kind, String id) {
-        // Another component of the formula is nothing of the larder.
-        if (!id.isEmpty() && !id.startsWith("@")) {
+        if (!id.isEmpty()) {
             uses.add(new LarderUse(kind, id));
         }
     }

@@ -46,7 +46,7 @@ final class Cost {
         if (given.isEmpty()) {
             return Optional.empty();
         }
-        double each = sum / dessert.batch().count();
+        double each = sum / dessert.batch().allPortions();
         var words = money(each, currency) + " of ingredients in each"
                 + (without.isEmpty() ? "" : ", " + without.size() + " without a price");
         if (!without.isEmpty()) {

@@ -175,7 +175,7 @@ public final class Flags {
 
     private double alcoholMl() {
         double grams = dessert.grams(Constituent.ALCOHOL) * (1 - dessert.batch().loss());
-        return Mix.alcoholMl(grams) / dessert.batch().count();
+        return Mix.alcoholMl(grams) / dessert.batch().allPortions();
     }
 
     private Flag alcohol() {
@@ -191,7 +191,7 @@ public final class Flags {
         return new Evidence(
                 List.of(
                         new Given("Pure alcohol of all portions", Words.grams(dessert.grams(Constituent.ALCOHOL))),
-                        new Given("Portions", Integer.toString(dessert.batch().count()))),
+                        new Given("Portions", Integer.toString(dessert.batch().allPortions()))),
                 "All of it counts: a spirit that is only warmed keeps nearly all its alcohol.",
                 List.of(new Constant("density", "0.789 g/ml", "S", "ethanol at " + dessert.celsius(20))),
                 "A few per cent, from the label's strength.",
@@ -257,7 +257,7 @@ public final class Flags {
         for (var at : raw()) {
             var line = at.portrait().component().lines().get(at.line());
             whipped |= line.whipped();
-            var heat = at.portrait().change("/heat/hot", hot);
+            var heat = at.portrait().change("/work/heat/to", hot);
             if (!cook.contains(heat)) {
                 cook.add(heat);
             }

@@ -30,7 +30,7 @@ public final class Nutritions {
         for (var constituent : Constituent.values()) {
             made += dessert.grams(constituent);
         }
-        double portion = dessert.portionG();
+        double portion = dessert.portionG() / dessert.batch().portions();
         return new Nutrition(
                 nutrient(dessert, made, 100),
                 nutrient(dessert, made, portion),

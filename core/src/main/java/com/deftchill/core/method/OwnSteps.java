@@ -3,7 +3,7 @@ package com.deftchill.core.method;
 import com.deftchill.core.amount.Typed;
 import com.deftchill.core.amount.UnreadableException;
 import com.deftchill.core.batch.Component;
-import com.deftchill.core.formula.WrittenFormula.OwnStep;
+import com.deftchill.core.formula.WrittenFormula.Work;
 import com.deftchill.core.method.Step.After;
 import java.util.ArrayList;
 import java.util.List;
@@ -11,8 +11,7 @@ import java.util.Optional;
 
 /** Puts the cook's own words into the method: a step reworded, one of one's own, one moved as far as the rules allow. */
 final class OwnSteps {
-    private static final String AFTER = "after:";
-    private static final String MOVE = "move:";
+    private static final String OWN = "own";
     private static final double MOST_MIN = 7 * 24 * 60.0;
 
     private OwnSteps() {}
@@ -20,33 +19,43 @@ final class OwnSteps {
     static List<Step> apply(List<Component> components, List<Step> computed) {
         var steps = new ArrayList<>(computed);
         for (int i = 0; i < components.size(); i++) {
-            int number = 1;
-            for (var own : components.get(i).ownSteps()) {
-                if (own.of().startsWith(MOVE)) {
-                    move(steps, i + "." + own.of().substring(MOVE.length()), i + "." + own.text());
-                } else if (own.of().startsWith(AFTER)) {
-                    insert(
-                            steps,
-                            i,
-                            own,
-                            own.of().substring(AFTER.length()),
-                            components.get(i).name(),
-                            number++);
+            for (var entry : components.get(i).work()) {
+                if (entry.verb().equals(OWN)) {
+                    insert(steps, i, entry, components.get(i).name());
                 } else {
-                    reword(steps, i + "." + own.of(), own);
+                    reword(steps, i, entry);
+                    move(steps, of(steps, i, nameOf(entry)), of(steps, i, entry.before()));
                 }
             }
         }
         return List.copyOf(steps);
     }
 
+    /** The name by which the work's entries know a step: its verb, with the line where there are several of it. */
+    private static String nameOf(Work entry) {
+        return entry.verb().equals("treat") && !entry.lines().isEmpty()
+                ? "treat-" + entry.lines().get(0)
+                : entry.verb();
+    }
+
+    /** Index of the step of a component that has a name; -1 when there is none. */
+    private static int of(List<Step> steps, int component, String name) {
+        for (int i = 0; i < steps.size() && !name.isEmpty(); i++) {
+            var id = steps.get(i).id();
+            if (id.startsWith(component + ".")
+                    && StepWriter.verb(id.substring(id.indexOf('.') + 1)).equals(name)) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
     /** Puts a step right before another one, where everything that either waits for still comes before it. */
-    private static void move(List<Step> steps, String id, String before) {
-        int from = index(steps, id);
-        int to = index(steps, before);
+    private static void move(List<Step> steps, int from, int to) {
         if (from < 0 || to < 0) {
             return;
         }
+        var before = steps.get(to).id();
         var moved = new ArrayList<>(steps);
         var step = moved.remove(from);
         moved.add(index(moved, before), step);
@@ -76,39 +85,33 @@ final class OwnSteps {
         return true;
     }
 
-    private static void reword(List<Step> steps, String id, OwnStep own) {
-        for (int i = 0; i < steps.size(); i++) {
-            var step = steps.get(i);
-            if (step.id().equals(id) && !own.text().isBlank()) {
-                steps.set(
-                        i,
-                        new Step(
-                                id,
-                                step.component(),
-                                step.title(),
-                                own.text(),
-                                step.kind(),
-                                minutes(own, step.minutes()),
-                                step.temperature(),
-                                step.cue(),
-                                step.caution(),
-                                true,
-                                step.after()));
-            }
+    private static void reword(List<Step> steps, int component, Work entry) {
+        int at = of(steps, component, nameOf(entry));
+        if (at < 0 || entry.text().isBlank()) {
+            return;
         }
+        var step = steps.get(at);
+        steps.set(
+                at,
+                new Step(
+                        step.id(),
+                        step.component(),
+                        step.title(),
+                        entry.text(),
+                        step.kind(),
+                        minutes(entry, step.minutes()),
+                        step.temperature(),
+                        step.cue(),
+                        step.caution(),
+                        true,
+                        step.after()));
     }
 
     /** After the step it names, or last of its component when there is none such. */
-    private static void insert(List<Step> steps, int component, OwnStep own, String after, String name, int number) {
-        int at = -1;
-        for (int i = 0; i < steps.size(); i++) {
-            if (steps.get(i).id().startsWith(component + ".")) {
-                at = i;
-            }
-            if (steps.get(i).id().equals(component + "." + after)) {
-                at = i;
-                break;
-            }
+    private static void insert(List<Step> steps, int component, Work entry, String name) {
+        int at = of(steps, component, entry.follows());
+        for (int i = steps.size() - 1; i >= 0 && at < 0; i--) {
+            at = steps.get(i).id().startsWith(component + ".") ? i : at;
         }
         if (at < 0) {
             return;
@@ -116,12 +119,12 @@ final class OwnSteps {
         steps.add(
                 at + 1,
                 new Step(
-                        component + ".own-" + number,
+                        component + ".own-" + entry.id(),
                         name,
                         "Your own step",
-                        own.text(),
+                        entry.text(),
                         Step.Kind.ACTIVE,
-                        minutes(own, 0),
+                        minutes(entry, 0),
                         Optional.empty(),
                         "",
                         "",
@@ -129,9 +132,9 @@ final class OwnSteps {
                         List.of(new After(steps.get(at).id(), 0, Optional.empty()))));
     }
 
-    private static double minutes(OwnStep own, double otherwise) {
+    private static double minutes(Work entry, double otherwise) {
         try {
-            return own.minutes().isBlank() ? otherwise : Typed.minutes(own.minutes(), 0, MOST_MIN);
+            return entry.minutes().isBlank() ? otherwise : Typed.minutes(entry.minutes(), 0, MOST_MIN);
         } catch (UnreadableException e) {
             return otherwise;
         }

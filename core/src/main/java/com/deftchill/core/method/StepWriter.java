@@ -85,6 +85,20 @@ abstract class StepWriter {
         return step.id().substring(step.id().indexOf('.') + 1);
     }
 
+    /** What a step is called in the work of a document. */
+    static String verb(String code) {
+        return switch (code) {
+            case "cold", "stop" -> "join";
+            case "burn" -> "heat";
+            case "simmer" -> "boil";
+            case "mix" -> "beat";
+            case "harden" -> "bake";
+            case "line" -> "lay";
+            case "fill" -> "pour";
+            default -> code;
+        };
+    }
+
     static String family(String code) {
         return code.startsWith("treat-") ? "treat" : code;
     }

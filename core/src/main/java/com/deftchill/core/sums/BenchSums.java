@@ -7,8 +7,7 @@ import com.deftchill.core.composition.Composition;
 import com.deftchill.core.composition.Constituent;
 import com.deftchill.core.cook.CrumbBase;
 import com.deftchill.core.cook.Soaking;
-import com.deftchill.core.formula.WrittenFormula;
-import com.deftchill.core.formula.WrittenFormula.Component;
+import com.deftchill.core.formula.WrittenFormula.Work;
 import com.deftchill.core.mix.MixingTemperature;
 import com.deftchill.core.turnout.Dip;
 import com.deftchill.core.verdict.Evidence.Given;
@@ -286,22 +285,9 @@ final class BenchSums {
             double needs =
                     grams * uptake * (1 + in.parameters().pan().soakLeft().value());
             double best = soaking.seconds(soaking.aim());
-            var lines = List.of(line(piece.id(), grams, ""), line("barley-tea", Math.max(1, needs), "soak"));
-            var plain = component("soaked", "Soaked " + piece.name(), "soaked", lines, "");
-            var made = new Component(
-                    plain.id(),
-                    plain.name(),
-                    plain.kind(),
-                    "",
-                    lines,
-                    plain.gel(),
-                    plain.heat(),
-                    null,
-                    null,
-                    new WrittenFormula.Soak(Typed.write(seconds, 1) + " s", ""),
-                    null,
-                    List.of(),
-                    "");
+            var lines = List.of(line(piece.id(), grams), line("barley-tea", Math.max(1, needs)));
+            var dip = Work.of("soak").withLines(List.of("l2")).with("lasts", Typed.write(seconds, 1) + " s");
+            var made = component("soaked", "Soaked " + piece.name(), "soaked", lines, dip);
             return new SumAnswer(
                     Typed.write(seconds, 1) + " s a side: " + is + ", " + Typed.write(uptake, 2) + " g per gram; have "
                             + g(needs) + " of liquid.",
@@ -355,23 +341,12 @@ final class BenchSums {
                     CrumbBase.grams(in.parameters().pan(), profile.areaMm2(0), profile.perimeterMm(0), thickness, wall);
             double fat = in.weighed(grams / (1 + CrumbBase.AIM_RATIO));
             double dry = in.weighed(grams - fat);
-            var lines = List.of(line(crumbs.id(), dry, ""), line(butter.id(), fat, ""));
-            var plain = component("crumb", "Crumb base", "crumb", lines, "");
-            var made = new Component(
-                    plain.id(),
-                    plain.name(),
-                    plain.kind(),
-                    "",
-                    lines,
-                    plain.gel(),
-                    plain.heat(),
-                    null,
-                    null,
-                    null,
-                    new WrittenFormula.Crust(
-                            Typed.write(thickness, 1) + " mm", wall > 0 ? Typed.write(wall, 0) + " mm" : "", "chilled"),
-                    List.of(),
-                    "");
+            var lines = List.of(line(crumbs.id(), dry), line(butter.id(), fat));
+            var press = Work.of("press")
+                    .with("thickness", Typed.write(thickness, 1) + " mm")
+                    .with("wall", wall > 0 ? Typed.write(wall, 0) + " mm" : "")
+                    .with("way", "chilled");
+            var made = component("crumb", "Crumb base", "crumb", lines, press);
             return new SumAnswer(
                     g(dry) + " of crumbs and " + g(fat) + " of butter.",
                     "Two to one; from 1.8 to 2.5 it holds and still cuts. 30 min at " + in.celsius(4)

@@ -7,8 +7,9 @@ import com.deftchill.core.fat.Ganache;
 import com.deftchill.core.fat.SolidFat;
 import com.deftchill.core.foam.Whip;
 import com.deftchill.core.foam.Whipping;
-import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.formula.WrittenFormula.Component;
+import com.deftchill.core.formula.WrittenFormula.Line;
+import com.deftchill.core.formula.WrittenFormula.Work;
 import com.deftchill.core.larder.Ingredient;
 import com.deftchill.core.mix.Mix;
 import com.deftchill.core.verdict.Evidence.Given;
@@ -108,13 +109,13 @@ final class FatSums {
         }
 
         private static Component made(SumReader in, Ingredient chocolate, double c, Ingredient liquid, double l) {
-            var plain = component(
+            return component(
                     "ganache",
                     "Ganache",
                     "ganache",
-                    List.of(line(chocolate.id(), c, ""), line(liquid.id(), l, "")),
-                    in.celsius(34));
-            return plain.withGel(plain.gel(), new WrittenFormula.Heat(in.celsius(85), "", ""), plain.pourTemperature());
+                    List.of(line(chocolate.id(), c), line(liquid.id(), l)),
+                    Work.of("heat").with("to", in.celsius(85)),
+                    Work.of("pour").with("at", in.celsius(34)));
         }
     }
 
@@ -182,10 +183,10 @@ final class FatSums {
                     "Over-whipped",
                     "fold in " + g(in.parameters().foam().rescueLeast().value() * grams) + " to "
                             + g(in.parameters().foam().rescueMost().value() * grams) + " of liquid cream by hand"));
-            var lines = new ArrayList<WrittenFormula.Line>();
-            lines.add(line(cream.id(), grams, "whipped"));
+            var lines = new ArrayList<Line>();
+            lines.add(whipped(cream.id(), grams));
             if (sugar > 0) {
-                lines.add(line("sugar", sugar, "whipped"));
+                lines.add(whipped("sugar", sugar));
             }
             return new SumAnswer(
                     g(grams) + " whipped " + whip.words() + " makes " + ml(ml) + ".",
@@ -205,7 +206,7 @@ final class FatSums {
                             in.constant(in.parameters().foam().lostPerFat()),
                             in.constant(in.parameters().foam().keptSweet()),
                             in.constant(in.parameters().foam().keptWarm())),
-                    Optional.of(component("whipped", "Whipped cream", "whipped", lines, "")));
+                    Optional.of(component("whipped", "Whipped cream", "whipped", lines)));
         }
     }
 }

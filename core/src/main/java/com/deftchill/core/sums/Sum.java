@@ -1,10 +1,10 @@
 package com.deftchill.core.sums;
 
 import com.deftchill.core.amount.Typed;
-import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.formula.WrittenFormula.Component;
-import com.deftchill.core.formula.WrittenFormula.Gel;
+import com.deftchill.core.formula.WrittenFormula.Foam;
 import com.deftchill.core.formula.WrittenFormula.Line;
+import com.deftchill.core.formula.WrittenFormula.Work;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Constant;
 import com.deftchill.core.verdict.Evidence.Given;
@@ -70,24 +70,19 @@ abstract class Sum {
         return new Constant(name, value, grade, SOURCE);
     }
 
-    static Line line(String ingredient, double grams, String share) {
-        return new Line(ingredient, g(grams), "", share);
+    static Line line(String ingredient, double grams) {
+        return new Line("", ingredient, "", g(grams), "", "");
     }
 
-    static Component component(String id, String name, String kind, List<Line> lines, String pour) {
-        return new Component(
-                id,
-                name,
-                kind,
-                "",
-                lines,
-                new Gel("", "", "", ""),
-                new WrittenFormula.Heat("", "", ""),
-                null,
-                null,
-                null,
-                null,
-                List.of(),
-                pour);
+    static Line whipped(String ingredient, double grams) {
+        return new Line("", ingredient, "", g(grams), "", "f1");
+    }
+
+    /** A component of a sum's ingredients, to be put into a dessert. */
+    static Component component(String id, String name, String kind, List<Line> lines, Work... work) {
+        var foams = lines.stream().anyMatch(line -> !line.foam().isEmpty())
+                ? List.of(new Foam("f1", "", "", ""))
+                : List.<Foam>of();
+        return new Component(id, name, kind, "", lines, List.of(), foams, List.of(work));
     }
 }

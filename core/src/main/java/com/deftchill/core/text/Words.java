@@ -113,4 +113,9 @@ public final class Words {
     private static String named(String name, TemperatureScale scale) {
         return CELSIUS.matcher(name).replaceAll(found -> temperature(Double.parseDouble(found.group(1)), scale));
     }
+
+    /** With a capital first letter. */
+    public static String capital(String text) {
+        return text.isEmpty() ? text : text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1);
+    }
 }

@@ -2,6 +2,7 @@ package com.deftchill.core.assess;
 
 import static com.deftchill.core.Formulas.line;
 import static com.deftchill.core.Formulas.pear;
+import static com.deftchill.core.Formulas.pearLines;
 import static com.deftchill.core.Formulas.ramekin;
 import static com.deftchill.core.Formulas.withCooler;
 import static com.deftchill.core.Formulas.withGel;
@@ -15,10 +16,12 @@ import static com.deftchill.core.Formulas.withWanted;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import com.deftchill.core.Plain;
+import com.deftchill.core.Plain.Line;
 import com.deftchill.core.chill.ChillOptions;
 import com.deftchill.core.dessert.Study;
+import com.deftchill.core.formula.Changes;
 import com.deftchill.core.formula.WrittenFormula;
-import com.deftchill.core.formula.WrittenFormula.Line;
 import com.deftchill.core.kitchen.KitchenReader;
 import com.deftchill.core.kitchen.Workplace;
 import com.deftchill.core.larder.Ingredient;
@@ -163,7 +166,7 @@ class AssessorTest {
 
     @Test
     void rawKiwiNeverSets() {
-        var lines = new ArrayList<>(pear().components().get(0).lines());
+        var lines = new ArrayList<>(pearLines());
         lines.add(line("kiwi-raw", "120 g"));
         var a = assess(withLines(pear(), lines));
         assertThat(a.line().get(0).text()).contains("Raw fruit prevents setting");
@@ -188,7 +191,7 @@ class AssessorTest {
 
         var small = withMould(withServed(pear(), "in-glass"), "egg-cup", "12");
         var over = assess(small);
-        assertThat(verdict(over, "overfilled").path()).isEqualTo("/mould/count");
+        assertThat(verdict(over, "overfilled").path()).isEqualTo("/moulds/count");
         assertThat(over.section().overMl()).isPositive();
         var roomy = assess(apply(small, verdict(over, "overfilled").fixes().get(0)));
         assertThat(roomy.section().overMl()).isZero();
@@ -228,7 +231,24 @@ class AssessorTest {
 
     @Test
     void everythingWrongIsSaidAtOnce() {
-        var nothing = new WrittenFormula(9, null, "cups", "flambéed", "a lot", null, null, null, null, null);
+        var nothing = new WrittenFormula(
+                99,
+                null,
+                "cups",
+                "flambéed",
+                "a lot",
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null);
         assertThat(ASSESSOR.assess(nothing, WORKPLACE).problems())
                 .extracting(Problem::code)
                 .contains(
@@ -298,7 +318,7 @@ class AssessorTest {
         var bloom = List.of("", "weighed", "squeezed", "dry").get(random.nextInt(4));
         base = withGel(
                 base,
-                new WrittenFormula.Gel(
+                new Plain.Gel(
                         gels.get(random.nextInt(gels.size())).id(), gelatin + " g", bloom, random.nextInt(100) + " g"));
         if (random.nextBoolean()) {
             base = withHeat(base, random.nextInt(106) + " °C", random.nextInt(90) + " min", random.nextInt(31) + " °C");
@@ -349,18 +369,6 @@ class AssessorTest {
 
     /** Takes a fix the way the Bench does, for the fields that fixes touch. */
     private static WrittenFormula apply(WrittenFormula f, com.deftchill.core.verdict.Fix fix) {
-        var result = f;
-        for (var change : fix.changes()) {
-            var gelatin = result.components().get(0).gel();
-            result = switch (change.path()) {
-                case "/components/0/gel/amount" -> withGelatin(result, change.value(), gelatin.bloomWater());
-                case "/components/0/gel/bloomWater" -> withGelatin(result, gelatin.amount(), change.value());
-                case "/components/0/pourTemperature" -> withPour(result, change.value());
-                case "/mould/count" -> withMould(result, result.mould().mould(), change.value());
-                case "/served" -> withServed(result, change.value());
-                default -> throw new IllegalArgumentException(change.path());
-            };
-        }
-        return result;
+        return Changes.take(f, fix.changes());
     }
 }

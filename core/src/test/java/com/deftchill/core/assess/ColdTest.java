@@ -16,15 +16,16 @@ import static java.util.Comparator.comparingDouble;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import com.deftchill.core.Pointers;
+import com.deftchill.core.Plain;
+import com.deftchill.core.Plain.Gel;
 import com.deftchill.core.alternative.Alternatives;
 import com.deftchill.core.alternative.Way;
 import com.deftchill.core.build.FieldRecorder;
 import com.deftchill.core.cold.Chilled;
 import com.deftchill.core.cold.Chilling;
 import com.deftchill.core.cold.ColdAnswer;
+import com.deftchill.core.formula.Changes;
 import com.deftchill.core.formula.WrittenFormula;
-import com.deftchill.core.formula.WrittenFormula.Gel;
 import com.deftchill.core.formula.WrittenFormula.Stay;
 import com.deftchill.core.verdict.Fix.Change;
 import java.time.LocalTime;
@@ -49,7 +50,7 @@ class ColdTest {
     }
 
     private static WrittenFormula at(WrittenFormula formula, String path, String value) {
-        return Pointers.take(formula, List.of(new Change(path, value)));
+        return Changes.take(formula, List.of(new Change(path, value)));
     }
 
     @Test
@@ -112,8 +113,8 @@ class ColdTest {
     @Test
     void onAWarmPlateItSagsSooner() {
         var cool = table(pear());
-        var warm = table(at(pear(), "/cooler/plate", "45 °C"));
-        var hot = table(at(pear(), "/cooler/room", "32 °C"));
+        var warm = table(at(pear(), "/plate", "45 °C"));
+        var hot = table(at(pear(), "/room", "32 °C"));
         double sags = cool.sagsMinutes().orElseThrow();
         assertThat(warm.sagsMinutes().orElseThrow()).isLessThan(sags);
         assertThat(hot.sagsMinutes().orElseThrow()).isLessThan(sags);
@@ -145,7 +146,7 @@ class ColdTest {
 
     @Test
     void inItsGlassItStandsOnNoPlate() {
-        var glass = at(withServed(pear(), "in-glass"), "/mould/mould", "glass-straight");
+        var glass = at(withServed(pear(), "in-glass"), "/moulds/of", "glass-straight");
         var table = table(glass);
         assertThat(table.onPlate()).isFalse();
         assertThat(table.shapes()).isEmpty();
@@ -161,7 +162,7 @@ class ColdTest {
                 heated(
                         of("ganache", "ganache", "34 °C", NO_GEL, line("dark-65", "200 g"), line("cream-35", "200 g")),
                         "85 °C"));
-        var table = table(at(pots, "/cooler/room", "30 °C"));
+        var table = table(at(pots, "/room", "30 °C"));
         assertThat(table.rightFromMinutes().orElseThrow()).isGreaterThan(5);
         assertThat(table.sentence()).contains("out of the cold");
     }
@@ -203,7 +204,7 @@ class ColdTest {
             assertThat(ways.stream().map(Way::label)).doesNotHaveDuplicates();
             for (var way : ways) {
                 var found = new Alternatives(ASSESSOR)
-                        .whatIf(Pointers.take(formula, way.changes()), Optional.empty(), STANDARD);
+                        .whatIf(Changes.take(formula, way.changes()), Optional.empty(), STANDARD);
                 assertThat(found.problems()).as(way.label()).isEmpty();
             }
         }
@@ -213,7 +214,7 @@ class ColdTest {
     void aTimeIsMetOrNot() {
         var now = new Alternatives(ASSESSOR).whatIf(pear(), Optional.empty(), STANDARD);
         assertThat(now.meets()).isEmpty();
-        var poured = LocalTime.parse(pear().pouredAt());
+        var poured = LocalTime.parse(pear().starts());
         var late = poured.plusMinutes((long) (now.goalMinutes().orElseThrow() + 10));
         var early = poured.plusMinutes((long) (now.goalMinutes().orElseThrow() - 10));
         assertThat(new Alternatives(ASSESSOR)
@@ -231,7 +232,7 @@ class ColdTest {
         double now = goal(pear());
         for (var way : new Alternatives(ASSESSOR).ways(pear(), STANDARD).value().orElseThrow()) {
             if (way.label().startsWith("Fridge with a fan") || way.group().equals("before")) {
-                assertThat(goal(Pointers.take(pear(), way.changes())))
+                assertThat(goal(Changes.take(pear(), way.changes())))
                         .as(way.label())
                         .isLessThan(now);
             }
@@ -256,7 +257,7 @@ class ColdTest {
                         line("apple-juice", "200 g"),
                         line("sugar", "60 g")),
                 "60 °C");
-        var light = of("pears", "pieces", "", NO_GEL, new WrittenFormula.Line("pears", "60 g", "raw", ""));
+        var light = of("pears", "pieces", "", NO_GEL, new Plain.Line("pears", "60 g", "raw", ""));
         var found = chill(dessert("in-glass", "glass-straight", "4", light, jelly));
         var verdict = found.verdicts().stream()
                 .filter(v -> v.code().equals("pieces-float"))
@@ -271,10 +272,10 @@ class ColdTest {
 
     @Test
     void aSlantThatCannotBeIsSaidWithAHeightThatCan() {
-        var glass = at(at(withServed(pear(), "in-glass"), "/mould/mould", "glass-straight"), "/mould/count", "16");
-        var slanted = chill(at(glass, "/mould/slant", "60 mm"));
+        var glass = at(at(withServed(pear(), "in-glass"), "/moulds/of", "glass-straight"), "/moulds/count", "16");
+        var slanted = chill(at(glass, "/moulds/slant", "60 mm"));
         assertThat(slanted.slant().orElseThrow().tiltDegrees()).isBetween(1.0, 80.0);
-        var low = chill(at(glass, "/mould/slant", "10 mm"));
+        var low = chill(at(glass, "/moulds/slant", "10 mm"));
         assertThat(low.slant()).isEmpty();
         var fix = low.verdicts().stream()
                 .filter(v -> v.code().equals("slant-impossible"))
@@ -282,7 +283,7 @@ class ColdTest {
                 .orElseThrow()
                 .fixes()
                 .get(0);
-        assertThat(chill(Pointers.take(glass, fix.changes())).slant()).isPresent();
+        assertThat(chill(Changes.take(glass, fix.changes())).slant()).isPresent();
     }
 
     @Test

@@ -8,14 +8,13 @@ import static com.deftchill.core.Kitchens.STANDARD;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.tuple;
 
-import com.deftchill.core.Pointers;
+import com.deftchill.core.Plain.Component;
+import com.deftchill.core.Plain.Line;
 import com.deftchill.core.alternative.Alternatives;
 import com.deftchill.core.alternative.Comparison;
 import com.deftchill.core.alternative.Comparison.Row;
-import com.deftchill.core.alternative.Rewriting;
+import com.deftchill.core.formula.Changes;
 import com.deftchill.core.formula.WrittenFormula;
-import com.deftchill.core.formula.WrittenFormula.Component;
-import com.deftchill.core.formula.WrittenFormula.Line;
 import com.deftchill.core.verdict.Fix.Change;
 import java.util.ArrayList;
 import java.util.List;
@@ -43,12 +42,12 @@ class ComparisonTest {
                 c.cook(),
                 c.soak(),
                 c.crust(),
-                c.steps(),
+                c.own(),
                 c.pourTemperature());
     }
 
     private static WrittenFormula with(WrittenFormula formula, String pointer, String text) {
-        return Pointers.take(formula, List.of(new Change(pointer, text)));
+        return Changes.take(formula, List.of(new Change(pointer, text)));
     }
 
     private static List<Row> changes(WrittenFormula before, WrittenFormula after) {
@@ -60,7 +59,7 @@ class ComparisonTest {
         var changed = changes(twins(), with(twins(), "/components/0/lines/0/amount", "310 g"));
         assertThat(changed).hasSize(1);
         assertThat(changed.get(0).name()).startsWith("Cream (2): ");
-        assertThat(changes(twins(), with(twins(), "/components/1/gel/amount", "7 g")))
+        assertThat(changes(twins(), with(twins(), "/components/1/gels/0/amount", "7 g")))
                 .extracting(Row::name, Row::before, Row::after)
                 .containsExactly(tuple("Cream (1): Dose", "5 g", "7 g"));
     }
@@ -81,7 +80,8 @@ class ComparisonTest {
         var c = twins.components().get(0);
         var lines = new ArrayList<>(c.lines());
         lines.remove(1);
-        var without = Rewriting.with(twins, 0, c.withAmounts(lines, c.gel()));
+        var without = twins.withComponents(
+                List.of(c.withLines(lines), twins.components().get(1)));
         assertThat(changes(twins, without))
                 .extracting(Row::name, Row::before, Row::after)
                 .containsExactly(tuple("Cream (2): Sugar", "60 g", ""));

@@ -15,9 +15,9 @@ import static com.deftchill.core.Kitchens.assess;
 import static com.deftchill.core.Kitchens.verdict;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.deftchill.core.Pointers;
+import com.deftchill.core.Plain.Component;
+import com.deftchill.core.formula.Changes;
 import com.deftchill.core.formula.WrittenFormula;
-import com.deftchill.core.formula.WrittenFormula.Component;
 import com.deftchill.core.verdict.Verdict.Tone;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -32,7 +32,7 @@ class CookingVerdictsTest {
     private static void fixMends(WrittenFormula formula, String code) {
         var found = verdict(assess(formula), code).orElseThrow(() -> new AssertionError(code));
         assertThat(found.fixes()).as(code).isNotEmpty();
-        var after = assess(Pointers.take(formula, found.fixes().get(0).changes()));
+        var after = assess(Changes.take(formula, found.fixes().get(0).changes()));
         assertThat(verdict(after, code)).as(found.fixes().get(0).label()).isEmpty();
     }
 

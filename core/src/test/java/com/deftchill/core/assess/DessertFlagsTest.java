@@ -16,7 +16,7 @@ import static com.deftchill.core.Kitchens.workplace;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import com.deftchill.core.Pointers;
+import com.deftchill.core.formula.Changes;
 import com.deftchill.core.kitchen.WrittenKitchen;
 import org.junit.jupiter.api.Test;
 
@@ -89,7 +89,7 @@ class DessertFlagsTest {
         assertThat(raw.path()).isEqualTo("/components/1/lines");
         assertThat(flag(assess(formula), "keeps")).startsWith("24 h");
         for (var fix : raw.fixes()) {
-            assertThat(verdict(assess(Pointers.take(formula, fix.changes())), "raw-egg"))
+            assertThat(verdict(assess(Changes.take(formula, fix.changes())), "raw-egg"))
                     .as(fix.label())
                     .isEmpty();
         }

@@ -23,16 +23,16 @@ import static com.deftchill.core.Kitchens.verdict;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import com.deftchill.core.Pointers;
+import com.deftchill.core.Plain.Cook;
+import com.deftchill.core.Plain.Crust;
+import com.deftchill.core.Plain.Fold;
+import com.deftchill.core.Plain.Gel;
+import com.deftchill.core.Plain.Soak;
 import com.deftchill.core.batch.BatchReader;
 import com.deftchill.core.batch.Mixing;
 import com.deftchill.core.composition.Constituent;
+import com.deftchill.core.formula.Changes;
 import com.deftchill.core.formula.WrittenFormula;
-import com.deftchill.core.formula.WrittenFormula.Cook;
-import com.deftchill.core.formula.WrittenFormula.Crust;
-import com.deftchill.core.formula.WrittenFormula.Fold;
-import com.deftchill.core.formula.WrittenFormula.Gel;
-import com.deftchill.core.formula.WrittenFormula.Soak;
 import com.deftchill.core.method.Step;
 import com.deftchill.core.verdict.Problem;
 import com.deftchill.core.verdict.Verdict.Tone;
@@ -182,7 +182,7 @@ class DessertTest {
                 dessert("in-glass", "glass-straight", "4", folded(mousse(), new Fold("soft", "", "42 °C", "5 °C"))));
         var verdict = verdict(hot, "fold-hot").orElseThrow();
         assertThat(verdict.sentence()).contains("of the air is lost");
-        var fixed = Pointers.take(
+        var fixed = Changes.take(
                 dessert("in-glass", "glass-straight", "4", folded(mousse(), new Fold("soft", "", "42 °C", "5 °C"))),
                 verdict.fixes().get(0).changes());
         assertThat(verdict(assess(fixed), "fold-right")).isPresent();
@@ -203,7 +203,7 @@ class DessertTest {
         var a = assess(dessert("in-glass", "glass-straight", "4", lean));
         var refused = verdict(a, "cream-lean").orElseThrow();
         assertThat(refused.fixes().get(0).label()).contains("of 48 % cream");
-        var fixed = Pointers.take(
+        var fixed = Changes.take(
                 dessert("in-glass", "glass-straight", "4", lean),
                 refused.fixes().get(0).changes());
         assertThat(verdict(assess(fixed), "cream-lean")).isEmpty();
@@ -219,7 +219,7 @@ class DessertTest {
                 verdict(assess(dessert("in-glass", "egg-cup", "4", made)), code).orElseThrow();
         assertThat(found.tone()).isEqualTo(tone);
         if (tone != Tone.GOOD) {
-            var fixed = Pointers.take(
+            var fixed = Changes.take(
                     dessert("in-glass", "egg-cup", "4", made),
                     found.fixes().get(0).changes());
             assertThat(verdict(assess(fixed), code)).isEmpty();
@@ -233,7 +233,7 @@ class DessertTest {
         var eaten = verdict(assess(formula), "enzyme-contact").orElseThrow();
         assertThat(eaten.tone()).isEqualTo(Tone.BAD);
         for (var fix : eaten.fixes()) {
-            var after = assess(Pointers.take(formula, fix.changes()));
+            var after = assess(Changes.take(formula, fix.changes()));
             if (fix.label().contains("Heat")) {
                 assertThat(verdict(after, "enzyme-contact")).isEmpty();
             }
@@ -270,7 +270,7 @@ class DessertTest {
                 new Crust("6 mm", "", ""));
         var formula = dessert("sliced", "spring-tin-180", "1", thin, mousse());
         var off = verdict(assess(formula), "base-thickness-off").orElseThrow();
-        assertThat(verdict(assess(Pointers.take(formula, off.fixes().get(0).changes())), "base-thickness"))
+        assertThat(verdict(assess(Changes.take(formula, off.fixes().get(0).changes())), "base-thickness"))
                 .isPresent();
         var dry = of("crumb", "crumb", "", NO_GEL, line("crumb-biscuits", "160 g"), line("brown-butter", "20 g"));
         assertThat(verdict(assess(dessert("sliced", "spring-tin-180", "1", dry, mousse())), "crumb-dry"))

@@ -10,6 +10,7 @@ import static com.deftchill.core.Desserts.mousse;
 import static com.deftchill.core.Desserts.of;
 import static com.deftchill.core.Desserts.soaked;
 import static com.deftchill.core.Desserts.withSteps;
+import static com.deftchill.core.Formulas.withLoss;
 import static com.deftchill.core.Kitchens.ASSESSOR;
 import static com.deftchill.core.Kitchens.STANDARD;
 import static com.deftchill.core.Kitchens.assess;
@@ -19,11 +20,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import com.deftchill.core.Kitchens;
+import com.deftchill.core.Plain.Soak;
 import com.deftchill.core.alternative.Alternatives;
 import com.deftchill.core.alternative.ScaleWish;
 import com.deftchill.core.alternative.Variant;
 import com.deftchill.core.formula.WrittenFormula;
-import com.deftchill.core.formula.WrittenFormula.Soak;
+import com.deftchill.core.formula.WrittenFormula.Work;
 import com.deftchill.core.kitchen.WrittenKitchen;
 import com.deftchill.core.method.Step;
 import com.deftchill.core.verdict.Problem;
@@ -58,8 +60,8 @@ class DessertWorkTest {
     void theCooksOwnWordsStayInTheMethod() {
         var worded = withSteps(
                 crumb(),
-                new WrittenFormula.OwnStep("press", "Press with the small ladle.", ""),
-                new WrittenFormula.OwnStep("after:press", "Rest it.", "5 min"));
+                Work.of("press").with("text", "Press with the small ladle."),
+                Work.of("own").with("follows", "press").with("text", "Rest it.").with("minutes", "5 min"));
         var steps = assess(dessert("sliced", "spring-tin-180", "1", worded, mousse()))
                 .method();
         assertThat(steps).anySatisfy(s -> {
@@ -67,7 +69,7 @@ class DessertWorkTest {
             assertThat(s.own()).isTrue();
         });
         var ids = steps.stream().map(Step::id).toList();
-        assertThat(ids.indexOf("0.own-1")).isEqualTo(ids.indexOf("0.press") + 1);
+        assertThat(ids.get(ids.indexOf("0.press") + 1)).startsWith("0.own-");
     }
 
     @Test
@@ -108,12 +110,12 @@ class DessertWorkTest {
     @Test
     void aStepIsMovedOnlyAsFarAsTheRulesAllow() {
         var plain = mousse();
-        var moved = withSteps(plain, new WrittenFormula.OwnStep("move:whip", "heat", ""));
+        var moved = withSteps(plain, Work.of("whip").with("before", "heat"));
         var ids = assess(dessert("in-glass", "glass-straight", "4", moved)).method().stream()
                 .map(Step::id)
                 .toList();
         assertThat(ids.indexOf("0.whip")).isLessThan(ids.indexOf("0.heat"));
-        var refused = withSteps(plain, new WrittenFormula.OwnStep("move:fold", "heat", ""));
+        var refused = withSteps(plain, Work.of("fold").with("before", "heat"));
         assertThat(assess(dessert("in-glass", "glass-straight", "4", refused)).method().stream()
                         .map(Step::id)
                         .toList())
@@ -125,11 +127,10 @@ class DessertWorkTest {
     @Test
     void lossesAddUpAndAreNamedByTheCook() {
         var one = layered();
-        var lossy = one.withMould(
-                new WrittenFormula.Moulds("spring-tin-180", "1", "2 % bowl + 1 % piping bag + 1 % tasting"));
+        var lossy = withLoss(one, "2 % bowl + 1 % piping bag + 1 % tasting");
         double all = assess(one).section().fillMl();
         assertThat(assess(lossy).section().fillMl()).isCloseTo(0.96 * all, within(1e-6 * all));
-        var wrong = one.withMould(new WrittenFormula.Moulds("spring-tin-180", "1", "2 % + a bit"));
+        var wrong = withLoss(one, "2 % + a bit");
         assertThat(ASSESSOR.assess(wrong, STANDARD).problems())
                 .extracting(Problem::code)
                 .containsExactly("loss-unreadable");

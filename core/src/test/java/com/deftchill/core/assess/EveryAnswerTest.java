@@ -2,6 +2,7 @@ package com.deftchill.core.assess;
 
 import static com.deftchill.core.Formulas.line;
 import static com.deftchill.core.Formulas.pear;
+import static com.deftchill.core.Formulas.pearLines;
 import static com.deftchill.core.Formulas.withCooler;
 import static com.deftchill.core.Formulas.withGel;
 import static com.deftchill.core.Formulas.withGelatin;
@@ -14,10 +15,10 @@ import static com.deftchill.core.Formulas.withWanted;
 import static com.deftchill.core.Kitchens.assess;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.deftchill.core.Pointers;
+import com.deftchill.core.Plain.Gel;
+import com.deftchill.core.Plain.Line;
+import com.deftchill.core.formula.Changes;
 import com.deftchill.core.formula.WrittenFormula;
-import com.deftchill.core.formula.WrittenFormula.Gel;
-import com.deftchill.core.formula.WrittenFormula.Line;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Verdict;
 import com.deftchill.core.verdict.Verdict.Tone;
@@ -30,7 +31,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 /** What holds for every answer, over formulas that go wrong in every way there is a verdict for. */
 class EveryAnswerTest {
     static Stream<WrittenFormula> formulas() {
-        var kiwi = new ArrayList<>(pear().components().get(0).lines());
+        var kiwi = new ArrayList<>(pearLines());
         kiwi.add(line("kiwi-raw", "120 g"));
         var yoghurt = List.of(line("yoghurt-35", "500 g"), line("cream-35", "300 g"), line("sugar", "80 g"));
         var yolk = List.of(
@@ -100,7 +101,7 @@ class EveryAnswerTest {
     void everyFixCanBeTakenAndAnswersItsVerdict(WrittenFormula formula) {
         for (var verdict : assess(formula).verdicts()) {
             for (var fix : verdict.fixes()) {
-                var after = assess(Pointers.take(formula, fix.changes()));
+                var after = assess(Changes.take(formula, fix.changes()));
                 if (verdict.tone().compareTo(Tone.CAUTION) <= 0) {
                     assertThat(after.verdicts())
                             .as("%s after: %s", verdict.code(), fix.label())

@@ -16,10 +16,10 @@ import static com.deftchill.core.Kitchens.verdict;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import com.deftchill.core.Pointers;
+import com.deftchill.core.Plain.Component;
+import com.deftchill.core.Plain.Gel;
+import com.deftchill.core.formula.Changes;
 import com.deftchill.core.formula.WrittenFormula;
-import com.deftchill.core.formula.WrittenFormula.Component;
-import com.deftchill.core.formula.WrittenFormula.Gel;
 import com.deftchill.core.timing.Milestone;
 import com.deftchill.core.verdict.Fix.Change;
 import com.deftchill.core.verdict.Verdict.Tone;
@@ -76,7 +76,7 @@ class LayersUponEachOtherTest {
         for (int air = 1; air <= 9; air += 2) {
             var formula = glass(cream("lower", "5 g", "32 °C"), jelly());
             double sets = minutes(
-                    assess(Pointers.take(formula, List.of(new Change("/cooler/air", air + " °C")))), "sets-jelly");
+                    assess(Changes.take(formula, List.of(new Change("/cooler/air", air + " °C")))), "sets-jelly");
             assertThat(sets).as(air + " °C").isGreaterThan(before);
             before = sets;
         }
@@ -112,7 +112,7 @@ class LayersUponEachOtherTest {
         var found = verdict(assess(formula), "layer-mixes").orElseThrow(() -> new AssertionError("does not mix"));
         assertThat(found.tone()).isEqualTo(Tone.BAD);
         assertThat(found.sentence()).contains("75 °C").contains("mixes");
-        var mended = assess(Pointers.take(formula, found.fixes().get(0).changes()));
+        var mended = assess(Changes.take(formula, found.fixes().get(0).changes()));
         assertThat(verdict(mended, "layer-mixes")).isEmpty();
         assertThat(verdict(mended, "layer-bleeds")).isEmpty();
         assertThat(verdict(mended, "layer-joins")).isPresent();
@@ -202,7 +202,7 @@ class LayersUponEachOtherTest {
                     .orElseThrow();
             found.add(met.code());
             if (met.code().equals("layer-softens")) {
-                var mended = assess(Pointers.take(formula, met.fixes().get(0).changes()));
+                var mended = assess(Changes.take(formula, met.fixes().get(0).changes()));
                 assertThat(verdict(mended, "layer-joins"))
                         .as("poured at %d °C", pour)
                         .isPresent();

@@ -8,9 +8,9 @@ import static com.deftchill.core.Kitchens.assess;
 import static com.deftchill.core.Kitchens.verdict;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.deftchill.core.Pointers;
+import com.deftchill.core.Plain.Gel;
+import com.deftchill.core.formula.Changes;
 import com.deftchill.core.formula.WrittenFormula;
-import com.deftchill.core.formula.WrittenFormula.Gel;
 import com.deftchill.core.verdict.Fix.Change;
 import com.deftchill.core.verdict.Verdict.Tone;
 import java.util.List;
@@ -47,17 +47,17 @@ class LoadVerdictTest {
                 .contains("That costs about")
                 .contains("in two loads")
                 .containsPattern("every half hour: the air rises about [1-9]\\d* °C less");
-        var cooled = assess(Pointers.take(formula, found.fixes().get(0).changes()));
+        var cooled = assess(Changes.take(formula, found.fixes().get(0).changes()));
         assertThat(verdict(cooled, "cooler-load").filter(v -> v.tone() == Tone.CAUTION))
                 .isEmpty();
     }
 
     @Test
     void aStrongerCoolerTakesThem() {
-        var blast = Pointers.take(darioles(60, "60 °C"), List.of(new Change("/cooler/cooler", "blast-chiller")));
+        var blast = Changes.take(darioles(60, "60 °C"), List.of(new Change("/cooler/of", "blast-chiller")));
         assertThat(verdict(assess(blast), "cooler-load").filter(v -> v.tone() == Tone.CAUTION))
                 .isEmpty();
-        var ice = Pointers.take(darioles(60, "60 °C"), List.of(new Change("/cooler/cooler", "ice-bath")));
+        var ice = Changes.take(darioles(60, "60 °C"), List.of(new Change("/cooler/of", "ice-bath")));
         assertThat(verdict(assess(ice), "cooler-load")).isEmpty();
     }
 }

@@ -7,8 +7,8 @@ import static com.deftchill.core.Kitchens.STANDARD;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deftchill.core.Desserts;
+import com.deftchill.core.Plain.Fold;
 import com.deftchill.core.formula.WrittenFormula;
-import com.deftchill.core.formula.WrittenFormula.Fold;
 import com.deftchill.core.kitchen.Workplace;
 import com.deftchill.core.sums.Sums;
 import java.util.Map;
@@ -50,8 +50,7 @@ class OwnParametersTest {
 
     /** A mousse folded at a temperature that is not written, poured as it comes. */
     private static WrittenFormula mousse() {
-        var written = Desserts.mousse();
-        var poured = written.withGel(written.gel(), written.heat(), "");
+        var poured = Desserts.pouredAt(Desserts.mousse(), "");
         return dessert("in-glass", "ramekin", "6", folded(poured, new Fold("soft", "", "", "5 °C")));
     }
 

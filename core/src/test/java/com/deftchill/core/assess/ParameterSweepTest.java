@@ -18,14 +18,13 @@ import static com.deftchill.core.Formulas.withMould;
 import static com.deftchill.core.Kitchens.STANDARD;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.deftchill.core.Plain.Cook;
+import com.deftchill.core.Plain.Gel;
+import com.deftchill.core.Plain.Line;
 import com.deftchill.core.alternative.Alternatives;
 import com.deftchill.core.cold.Chilling;
+import com.deftchill.core.formula.Changes;
 import com.deftchill.core.formula.WrittenFormula;
-import com.deftchill.core.formula.WrittenFormula.Cook;
-import com.deftchill.core.formula.WrittenFormula.Cooling;
-import com.deftchill.core.formula.WrittenFormula.Gel;
-import com.deftchill.core.formula.WrittenFormula.Line;
-import com.deftchill.core.formula.WrittenFormula.Moulds;
 import com.deftchill.core.formula.WrittenFormula.Stay;
 import com.deftchill.core.kitchen.Workplace;
 import com.deftchill.core.parameters.Parameter;
@@ -182,7 +181,7 @@ class ParameterSweepTest {
         desserts.add(dessert("in-glass", "trifle-bowl", "1", brine, mousse()));
         for (int high = 40; high <= 100; high += 5) {
             var glasses = dessert("in-glass", "glass-straight", "6", jelly());
-            desserts.add(glasses.withMould(new Moulds("glass-straight", "6", "", high + " mm")));
+            desserts.add(Changes.set(glasses, "/moulds/slant", high + " mm"));
         }
         for (var cover : List.of("film", "lid")) {
             desserts.add(in(pear(), new Stay("fridge-still", "", "12 h", cover, "tray")));
@@ -197,18 +196,7 @@ class ParameterSweepTest {
     }
 
     private static WrittenFormula opened(WrittenFormula f) {
-        var cooling = new Cooling("fridge-still", "4 °C", null, "20", "", "");
-        return new WrittenFormula(
-                f.schema(),
-                f.name(),
-                f.measures(),
-                f.served(),
-                f.wanted(),
-                f.components(),
-                f.mould(),
-                cooling,
-                f.pouredAt(),
-                f.own());
+        return Changes.set(f, "/cooler/doors", "20");
     }
 
     private static WrittenFormula custard(String starch, String hot) {

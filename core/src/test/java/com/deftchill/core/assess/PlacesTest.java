@@ -14,13 +14,13 @@ import static com.deftchill.core.Kitchens.verdict;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import com.deftchill.core.Pointers;
+import com.deftchill.core.Plain.Component;
+import com.deftchill.core.Plain.Gel;
 import com.deftchill.core.alternative.Alternatives;
 import com.deftchill.core.alternative.WhatIf;
 import com.deftchill.core.cold.Chilling;
+import com.deftchill.core.formula.Changes;
 import com.deftchill.core.formula.WrittenFormula;
-import com.deftchill.core.formula.WrittenFormula.Component;
-import com.deftchill.core.formula.WrittenFormula.Gel;
 import com.deftchill.core.formula.WrittenFormula.Stay;
 import com.deftchill.core.timing.Milestone;
 import com.deftchill.core.verdict.Fix.Change;
@@ -118,7 +118,7 @@ class PlacesTest {
     @Test
     void doorsThatAreOpenedNeverCoolSooner() {
         var shut = creams("dariole", 40, 40);
-        var opened = Pointers.take(shut, List.of(new Change("/cooler/doors", "30")));
+        var opened = Changes.take(shut, List.of(new Change("/cooler/doors", "30")));
         assertThat(cold(opened)).isGreaterThan(cold(shut));
         assertThat(figures(opened).peakAirC().orElseThrow())
                 .isGreaterThan(figures(shut).peakAirC().orElseThrow());
@@ -158,7 +158,7 @@ class PlacesTest {
         var early = in(pots(), stay("", "2 h"), stay("room", "15 min"));
         var found = verdict(assess(early), "served-too-early").orElseThrow();
         assertThat(found.tone()).isEqualTo(Tone.BAD);
-        var mended = assess(Pointers.take(early, found.fixes().get(0).changes()));
+        var mended = assess(Changes.take(early, found.fixes().get(0).changes()));
         assertThat(verdict(mended, "served-too-early")).isEmpty();
     }
 
@@ -168,7 +168,7 @@ class PlacesTest {
         var found = assess(frozen);
         assertThat(found.line().toString()).contains("Frozen through by");
         var fix = verdict(found, "frozen-at-service").orElseThrow().fixes().get(0);
-        var thawed = assess(Pointers.take(frozen, fix.changes()));
+        var thawed = assess(Changes.take(frozen, fix.changes()));
         assertThat(verdict(thawed, "frozen-at-service")).isEmpty();
         assertThat(minutes(thawed, "thawed")).isGreaterThan(minutes(thawed, "frozen") + 120);
         assertThat(verdict(thawed, "thaws").orElseThrow().sentence()).contains("Thawed to the core");
@@ -259,7 +259,7 @@ class PlacesTest {
         assertThat(problem(in(pots(), stay("", "10 days"), stay("room", "5 days")))
                         .rule())
                 .contains("at most 14 days");
-        assertThat(problem(in(pots(), stay("cave", "1 h"))).path()).isEqualTo("/cooler/places/0/place");
+        assertThat(problem(in(pots(), stay("cave", "1 h"))).path()).isEqualTo("/cooler/places/0/of");
         assertThat(problem(in(pots(), stay("", "0 min"))).rule()).contains("from 1");
         assertThat(problem(in(pots(), new Stay("", "", "", "foil", ""))).rule()).contains("film, lid");
         assertThat(problem(in(pots(), new Stay("", "", "", "", "sand"))).rule()).contains("tray, rack");

@@ -3,19 +3,20 @@ package com.deftchill.core.assess;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deftchill.core.Kitchens;
+import com.deftchill.core.Plain;
+import com.deftchill.core.Plain.Component;
+import com.deftchill.core.Plain.Cook;
+import com.deftchill.core.Plain.Cooling;
+import com.deftchill.core.Plain.Crust;
+import com.deftchill.core.Plain.Fold;
+import com.deftchill.core.Plain.Gel;
+import com.deftchill.core.Plain.Heat;
+import com.deftchill.core.Plain.Line;
+import com.deftchill.core.Plain.Moulds;
+import com.deftchill.core.Plain.Soak;
 import com.deftchill.core.batch.Kind;
 import com.deftchill.core.chill.ChillOptions;
 import com.deftchill.core.formula.WrittenFormula;
-import com.deftchill.core.formula.WrittenFormula.Component;
-import com.deftchill.core.formula.WrittenFormula.Cook;
-import com.deftchill.core.formula.WrittenFormula.Cooling;
-import com.deftchill.core.formula.WrittenFormula.Crust;
-import com.deftchill.core.formula.WrittenFormula.Fold;
-import com.deftchill.core.formula.WrittenFormula.Gel;
-import com.deftchill.core.formula.WrittenFormula.Heat;
-import com.deftchill.core.formula.WrittenFormula.Line;
-import com.deftchill.core.formula.WrittenFormula.Moulds;
-import com.deftchill.core.formula.WrittenFormula.Soak;
 import com.deftchill.core.larder.Larder;
 import java.util.ArrayList;
 import java.util.List;
@@ -73,8 +74,7 @@ class RandomDessertsTest {
             components.add(component(random, i));
         }
         var mould = any(random, List.copyOf(LARDER.moulds()));
-        return new WrittenFormula(
-                WrittenFormula.SCHEMA,
+        return Plain.formula(
                 "random",
                 "metric",
                 any(random, List.of("turned-out", "in-glass", "sliced")),

@@ -2,6 +2,7 @@ package com.deftchill.core.assess;
 
 import static com.deftchill.core.Formulas.line;
 import static com.deftchill.core.Formulas.pear;
+import static com.deftchill.core.Formulas.pearLines;
 import static com.deftchill.core.Formulas.withGel;
 import static com.deftchill.core.Formulas.withGelatin;
 import static com.deftchill.core.Formulas.withHeat;
@@ -20,12 +21,12 @@ import static com.deftchill.core.Kitchens.written;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import com.deftchill.core.Plain.Gel;
+import com.deftchill.core.Plain.Line;
 import com.deftchill.core.alternative.Alternatives;
 import com.deftchill.core.alternative.Comparison;
 import com.deftchill.core.dose.DoseStrip;
 import com.deftchill.core.formula.WrittenFormula;
-import com.deftchill.core.formula.WrittenFormula.Gel;
-import com.deftchill.core.formula.WrittenFormula.Line;
 import com.deftchill.core.larder.OwnEntry;
 import com.deftchill.core.method.Step;
 import com.deftchill.core.verdict.Verdict.Tone;
@@ -38,7 +39,7 @@ import org.junit.jupiter.api.Test;
 /** Hot and cold shares, treatments, bloom, wanted doses, flags, method, comparison: the set cream whole. */
 class SetCreamTest {
     private static WrittenFormula with(String ingredient, String amount, String treatment, String share) {
-        var lines = new ArrayList<>(pear().components().get(0).lines());
+        var lines = new ArrayList<>(pearLines());
         lines.add(new Line(ingredient, amount, treatment, share));
         return withLines(pear(), lines);
     }
@@ -70,7 +71,7 @@ class SetCreamTest {
         var cold = withPour(withHeat(withLines(pear(), lines), "60 °C", "", "2 °C"), "25 °C");
         var bad = verdict(assess(cold), "joined-too-cold").orElseThrow();
         assertThat(bad.tone()).isEqualTo(Tone.BAD);
-        var warmer = written(bad.fixes().get(0), "/components/0/heat/cold");
+        var warmer = written(bad.fixes().get(0), "/components/0/work/join/at");
         assertThat(verdict(assess(withHeat(cold, "60 °C", "", warmer)), "joined-too-cold"))
                 .isEmpty();
     }
@@ -85,7 +86,7 @@ class SetCreamTest {
         assertThat(metTooHot.fixes().get(0).changes())
                 .as("it is in the cold share already: the rest must be cooler")
                 .extracting(change -> change.path())
-                .containsExactly("/components/0/heat/hot");
+                .containsExactly("/components/0/work/heat/to");
         var cooler = withHeat(with("yoghurt-35", "200 g", "", "cold"), "60 °C", "", "5 °C");
         assertThat(verdict(assess(cooler), "curdles")).isEmpty();
     }
@@ -147,8 +148,8 @@ class SetCreamTest {
             var fix = asked.fixes().get(0);
             var dosed = withGelatin(
                     withWanted(pear(), wanted),
-                    written(fix, "/components/0/gel/amount"),
-                    written(fix, "/components/0/gel/bloomWater"));
+                    written(fix, "/components/0/gels/0/amount"),
+                    written(fix, "/components/0/gels/0/water"));
             assertThat(verdict(assess(dosed), "wanted-met")).as(wanted).isPresent();
         }
         assertThat(verdict(assess(withWanted(pear(), "75 mm")), "wanted-impossible"))
@@ -294,7 +295,7 @@ class SetCreamTest {
     @Test
     void whatTheKitchenAddedCanStandInTheDocument() {
         var own = new OwnEntry("ingredient", "own-bay-milk", Map.of("name", "Bay milk", "milkFat", "4", "sugars", "5"));
-        var lines = new ArrayList<>(pear().components().get(0).lines());
+        var lines = new ArrayList<>(pearLines());
         lines.set(1, line("own-bay-milk", "330 g"));
         var f = withLines(pear(), lines);
         assertThat(ASSESSOR.assess(f, STANDARD).problems()).isNotEmpty();

@@ -18,13 +18,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import com.deftchill.core.Desserts;
+import com.deftchill.core.Plain.Gel;
 import com.deftchill.core.alternative.Alternatives;
 import com.deftchill.core.alternative.ScaleWish;
 import com.deftchill.core.alternative.Scaled;
 import com.deftchill.core.alternative.Swap;
+import com.deftchill.core.formula.Changes;
 import com.deftchill.core.formula.WrittenFormula;
-import com.deftchill.core.formula.WrittenFormula.Gel;
-import com.deftchill.core.formula.WrittenFormula.Moulds;
 import com.deftchill.core.verdict.Problem;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -70,10 +70,10 @@ class SwapAndScaleTest {
         var taken = withGel(
                 pear(),
                 new Gel(
-                        written(dose.fix(), "/components/0/gel/product"),
-                        written(dose.fix(), "/components/0/gel/amount"),
+                        written(dose.fix(), "/components/0/gels/0/of"),
+                        written(dose.fix(), "/components/0/gels/0/amount"),
                         "",
-                        written(dose.fix(), "/components/0/gel/bloomWater")));
+                        written(dose.fix(), "/components/0/gels/0/water")));
         assertThat(assess(taken).prediction().firmness()).isCloseTo(dose.firmness(), within(1e-9));
     }
 
@@ -105,7 +105,7 @@ class SwapAndScaleTest {
         assertThat(scaled.document().components().get(0).lines().get(0).amount())
                 .isEqualTo("1200 g");
         assertThat(scaled.document().components().get(0).gel().amount()).isEqualTo("30 g");
-        assertThat(scaled.document().mould().count()).isEqualTo("24");
+        assertThat(scaled.document().moulds().count()).isEqualTo("24");
     }
 
     @ParameterizedTest
@@ -153,16 +153,16 @@ class SwapAndScaleTest {
 
     @Test
     void aSlantStaysInTheSameMouldOnly() {
-        var slanted = pear().withMould(new Moulds("tulip", "6", "", "60 mm"));
+        var slanted = Changes.set(withMould(pear(), "tulip", "6"), "/moulds/slant", "60 mm");
         slanted = withServed(slanted, "in-glass");
         assertThat(scale(slanted, new ScaleWish("", "12", "", ""))
                         .document()
-                        .mould()
+                        .moulds()
                         .slant())
                 .isEqualTo("60 mm");
         assertThat(scale(slanted, new ScaleWish("ramekin", "12", "", ""))
                         .document()
-                        .mould()
+                        .moulds()
                         .slant())
                 .isEmpty();
     }
@@ -195,7 +195,7 @@ class SwapAndScaleTest {
                                 .sum()
                         + 75 * scaled.factor())
                 .isCloseTo(2000, within(0.5));
-        assertThat(Integer.parseInt(scaled.document().mould().count())).isBetween(17, 18);
+        assertThat(Integer.parseInt(scaled.document().moulds().count())).isBetween(17, 18);
         assertThat(scaled.leftover()).contains("g more than 17 moulds");
     }
 

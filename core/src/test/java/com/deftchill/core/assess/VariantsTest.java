@@ -18,12 +18,13 @@ import static com.deftchill.core.Kitchens.flag;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import com.deftchill.core.Plain.Component;
+import com.deftchill.core.Plain.Fold;
+import com.deftchill.core.Plain.Gel;
 import com.deftchill.core.alternative.Alternatives;
 import com.deftchill.core.alternative.Variant;
+import com.deftchill.core.formula.Shares;
 import com.deftchill.core.formula.WrittenFormula;
-import com.deftchill.core.formula.WrittenFormula.Component;
-import com.deftchill.core.formula.WrittenFormula.Fold;
-import com.deftchill.core.formula.WrittenFormula.Gel;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -53,7 +54,7 @@ class VariantsTest {
     void agarTakesThePlaceOfGelatinInADoseThatIsAsFirm() {
         var formula = glass(jelly());
         var agar = variant(formula, "vegetarian-agar").document();
-        assertThat(agar.components().get(0).gel().product()).isEqualTo("agar");
+        assertThat(agar.components().get(0).gel().of()).isEqualTo("agar");
         assertThat(flag(assess(formula), "vegetarian")).startsWith("no");
         double was = assess(formula).components().get(0).strip().orElseThrow().firmness();
         double is = assess(agar).components().get(0).strip().orElseThrow().firmness();
@@ -84,7 +85,7 @@ class VariantsTest {
         for (var variant : variants(formula)) {
             assertThat(variant.document().components())
                     .as(variant.id())
-                    .allSatisfy(c -> assertThat(c.gel().product()).doesNotContain("sheet"));
+                    .allSatisfy(c -> assertThat(c.gel().of()).doesNotContain("sheet"));
             assertThat(flag(assess(variant.document()), "vegetarian"))
                     .as(variant.id())
                     .startsWith("yes");
@@ -97,10 +98,11 @@ class VariantsTest {
         assertThat(flag(assess(formula), "alcohol")).isNotEmpty();
         var without = variant(formula, "without-alcohol");
         assertThat(without.honest()).contains("Pear brandy").contains("gram for gram");
-        var soak = without.document().components().get(0).lines().get(2);
-        assertThat(soak.ingredient()).isEqualTo("apple-juice");
+        var sponge = without.document().components().get(0);
+        var soak = sponge.lines().get(2);
+        assertThat(soak.of()).isEqualTo("apple-juice");
         assertThat(soak.amount()).isEqualTo("10 g");
-        assertThat(soak.share()).isEqualTo("soak");
+        assertThat(Shares.of(sponge, soak)).isEqualTo("soak");
         assertThat(variants(without.document())).extracting(Variant::id).doesNotContain("without-alcohol");
     }
 

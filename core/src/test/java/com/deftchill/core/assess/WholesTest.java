@@ -10,11 +10,11 @@ import static com.deftchill.core.Kitchens.ASSESSOR;
 import static com.deftchill.core.Kitchens.STANDARD;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.deftchill.core.Plain.Component;
+import com.deftchill.core.Plain.Gel;
+import com.deftchill.core.Plain.Line;
 import com.deftchill.core.alternative.Alternatives;
 import com.deftchill.core.alternative.ScaleWish;
-import com.deftchill.core.formula.WrittenFormula.Component;
-import com.deftchill.core.formula.WrittenFormula.Gel;
-import com.deftchill.core.formula.WrittenFormula.Line;
 import com.deftchill.core.text.Words;
 import java.util.List;
 import org.junit.jupiter.api.Test;

@@ -9,14 +9,15 @@ import static com.deftchill.core.Desserts.line;
 import static com.deftchill.core.Desserts.mousse;
 import static com.deftchill.core.Desserts.of;
 import static com.deftchill.core.Desserts.part;
+import static com.deftchill.core.Desserts.pouredAt;
 import static com.deftchill.core.Kitchens.STANDARD;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import com.deftchill.core.Plain;
+import com.deftchill.core.Plain.Cook;
+import com.deftchill.core.Plain.Fold;
 import com.deftchill.core.composition.Constituent;
-import com.deftchill.core.formula.WrittenFormula;
-import com.deftchill.core.formula.WrittenFormula.Cook;
-import com.deftchill.core.formula.WrittenFormula.Fold;
 import java.util.Arrays;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -24,7 +25,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** One component understood: what is in it, what leaves it, how much air it keeps. */
 class ComponentTest {
-    private static Component component(WrittenFormula.Component... written) {
+    private static Component component(Plain.Component... written) {
         var reading = BatchReader.read(dessert("in-glass", "trifle-bowl", "1", written), STANDARD);
         var components = reading.batch()
                 .orElseThrow(() -> new AssertionError(reading.problems()))
@@ -153,21 +154,7 @@ class ComponentTest {
 
     @Test
     void aMoussePouredWithoutATemperatureIsPouredAsItMeets() {
-        var plain = mousse();
-        var unsaid = component(new WrittenFormula.Component(
-                plain.id(),
-                plain.name(),
-                plain.kind(),
-                "",
-                plain.lines(),
-                plain.gel(),
-                plain.heat(),
-                plain.fold(),
-                null,
-                null,
-                null,
-                null,
-                ""));
+        var unsaid = component(pouredAt(mousse(), ""));
         assertThat(unsaid.pourC()).isCloseTo(new Foaming(unsaid).meetC(), within(1e-9));
         assertThat(unsaid.pourC()).isBetween(10.0, 24.0);
     }

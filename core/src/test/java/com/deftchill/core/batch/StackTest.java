@@ -10,12 +10,13 @@ import static com.deftchill.core.Desserts.mousse;
 import static com.deftchill.core.Desserts.of;
 import static com.deftchill.core.Desserts.part;
 import static com.deftchill.core.Desserts.pressed;
+import static com.deftchill.core.Formulas.withLoss;
 import static com.deftchill.core.Kitchens.STANDARD;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import com.deftchill.core.Plain.Crust;
 import com.deftchill.core.formula.WrittenFormula;
-import com.deftchill.core.formula.WrittenFormula.Crust;
 import org.junit.jupiter.api.Test;
 
 /** Layers upon each other: volumes kept, nothing lost above the rim without a word. */
@@ -78,7 +79,7 @@ class StackTest {
 
     @Test
     void lossesTakeFromEveryLayerAlike() {
-        var batch = batch(layered().withMould(new WrittenFormula.Moulds("spring-tin-180", "1", "10 %")));
+        var batch = batch(withLoss(layered(), "10 %"));
         var whole = batch(layered());
         for (int i = 0; i < 3; i++) {
             assertThat(batch.perMouldG(batch.components().get(i)))

@@ -8,19 +8,19 @@ import com.deftchill.core.Kitchens;
 import com.deftchill.core.batch.BatchReader;
 import com.deftchill.core.formula.WrittenFormula.Component;
 import com.deftchill.core.formula.WrittenFormula.Line;
-import com.deftchill.core.formula.WrittenFormula.OwnStep;
+import com.deftchill.core.formula.WrittenFormula.Work;
 import com.deftchill.core.verdict.Problem;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
-/** Components and lines keep their ids whatever becomes of their neighbours; earlier documents are given some. */
+/** Components, lines and what is done keep their ids whatever becomes of their neighbours; what has none is given one. */
 class IdsTest {
     private static Line line(String id, String ingredient) {
-        return new Line(id, ingredient, "100 g", "", "");
+        return new Line(id, ingredient, "", "100 g", "", "");
     }
 
-    private static Component component(List<Line> lines, OwnStep... steps) {
-        return new Component("", "cream", "", "", lines, null, null, null, null, null, null, List.of(steps), "");
+    private static Component component(String id, List<Line> lines, Work... work) {
+        return new Component(id, "cream", "", "", lines, null, null, List.of(work));
     }
 
     private static List<String> ids(Component component) {
@@ -29,61 +29,38 @@ class IdsTest {
 
     @Test
     void linesWithoutIdsAreGivenSome() {
-        assertThat(ids(component(List.of(line("", "pears"), line("", "kiwi"), line("", "sugar")))))
+        assertThat(ids(component("", List.of(line("", "pears"), line("", "kiwi"), line("", "sugar")))))
                 .containsExactly("l1", "l2", "l3");
     }
 
     @Test
     void aLineThatIsAddedTakesNoneThatIsTaken() {
-        assertThat(ids(component(List.of(line("l2", "pears"), line("", "kiwi"), line("", "sugar")))))
+        assertThat(ids(component("", List.of(line("l2", "pears"), line("", "kiwi"), line("", "sugar")))))
                 .containsExactly("l2", "l1", "l3");
     }
 
     @Test
-    void stepsOfAnEarlierDocumentFollowTheirLinesToTheirIds() {
-        var lines = List.of(line("", "pears"), line("", "kiwi"));
-        var steps = component(
-                        lines,
-                        new OwnStep("treat-1", "Simmer the kiwi", ""),
-                        new OwnStep("after:treat-0", "Taste", ""),
-                        new OwnStep("move:treat-1", "treat-0", ""),
-                        new OwnStep("heat", "treat-0 gently", ""))
-                .steps();
-        assertThat(steps)
-                .containsExactly(
-                        new OwnStep("treat-l2", "Simmer the kiwi", ""),
-                        new OwnStep("after:treat-l1", "Taste", ""),
-                        new OwnStep("move:treat-l2", "treat-l1", ""),
-                        new OwnStep("heat", "treat-0 gently", ""));
-    }
-
-    @Test
-    void stepsOfADocumentWithIdsStayAsTheyAre() {
-        var steps = component(List.of(line("l7", "pears")), new OwnStep("treat-0", "Simmer", ""))
-                .steps();
-        assertThat(steps).containsExactly(new OwnStep("treat-0", "Simmer", ""));
-    }
-
-    @Test
-    void aStepOfALineThatIsNotThereStaysAsItIs() {
-        var steps = component(List.of(line("", "pears")), new OwnStep("treat-5", "Simmer", ""))
-                .steps();
-        assertThat(steps).containsExactly(new OwnStep("treat-5", "Simmer", ""));
+    void whatIsDoneIsGivenIdsThatStay() {
+        var c = component("", List.of(line("", "pears")), Work.of("heat"), Work.of("pour"));
+        assertThat(c.work()).extracting(Work::id).containsExactly("w1", "w2");
+        var without = c.withWork(c.work().subList(1, 2));
+        assertThat(without.work()).extracting(Work::id).containsExactly("w2");
     }
 
     @Test
     void componentsWithoutIdsAreGivenSomeAndTheOthersKeepTheirs() {
-        var plain = component(List.of(line("", "pears")));
-        var formula = new WrittenFormula(
-                4, "x", "", "", "", List.of(plain, plain.withId("cream"), plain), null, null, "", List.of());
+        var lines = List.of(line("", "pears"));
+        var components = List.of(component("", lines), component("cream", lines), component("", lines));
+        var formula = WrittenFormula.of("x", "", components, null, null, "");
         assertThat(formula.components()).extracting(Component::id).containsExactly("cream-2", "cream", "cream-3");
     }
 
     @Test
     void twoLinesOfOneIdAreAProblem() {
-        var twice = List.of(line("l1", "pears"), line("l1", "sugar"));
-        var formula = Formulas.withLines(Formulas.pear(), twice);
-        assertThat(BatchReader.read(formula, Kitchens.STANDARD).problems())
+        var pear = Formulas.pear();
+        var twice = pear.components().get(0).withLines(List.of(line("l1", "pears"), line("l1", "sugar")));
+        assertThat(BatchReader.read(pear.withComponents(List.of(twice)), Kitchens.STANDARD)
+                        .problems())
                 .extracting(Problem::code, Problem::path)
                 .contains(tuple("line-id-twice", "/components/0/lines/1/id"));
     }

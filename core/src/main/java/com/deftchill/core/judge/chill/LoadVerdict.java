@@ -79,7 +79,7 @@ public final class LoadVerdict {
                 tooWarm ? Tone.CAUTION : Tone.NOTE,
                 tooWarm ? "Too much warm food for the cooler" : "The cooler warms for a while",
                 sentence,
-                "/mould/count",
+                "/moulds/count",
                 evidence(dessert, loads, found),
                 colderPour(dessert, loads, found)));
     }
@@ -154,7 +154,7 @@ public final class LoadVerdict {
                         + (before.lateSeconds() - after.lateSeconds() < NOTICED_S
                                 ? "as soon cold"
                                 : Words.duration(before.lateSeconds() - after.lateSeconds()) + " sooner cold"),
-                List.of(new Fix.Change(study.at("/pourTemperature"), text))));
+                List.of(new Fix.Change(study.at("/work/pour/at"), text))));
     }
 
     private static double heat(Load load, double air) {

@@ -151,7 +151,7 @@ public final class PlaceVerdicts {
                     "Never from the freezer into hot water",
                     dessert.batch().mould().vessel().material().name()
                             + " cracks by the shock. Let it thaw first, or freeze in metal or silicone.",
-                    "/mould/mould",
+                    "/moulds/of",
                     evidence(dessert),
                     List.of()));
         }
@@ -175,14 +175,14 @@ public final class PlaceVerdicts {
                                     Words.duration(stays.get(last).seconds() + more)))));
         }
         if (!written) {
-            changes.add(new Fix.Change("/cooler/places/0/place", ""));
+            changes.add(new Fix.Change("/cooler/places/0/of", ""));
         }
         double frozen = dessert.frozenSeconds();
         var stay = Double.isFinite(frozen) ? Words.duration(frozen) : THAW_IN;
         if (stays.get(last).open()) {
             changes.add(new Fix.Change("/cooler/places/" + last + "/stay", stay));
         }
-        changes.add(new Fix.Change("/cooler/places/" + (last + 1) + "/place", "fridge-still"));
+        changes.add(new Fix.Change("/cooler/places/" + (last + 1) + "/of", "fridge-still"));
         changes.add(new Fix.Change("/cooler/places/" + (last + 1) + "/cover", "film"));
         return List.of(new Fix("Thaw it in the fridge afterwards", "under film, until it is served", changes));
     }

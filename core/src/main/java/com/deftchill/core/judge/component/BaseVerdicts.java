@@ -164,7 +164,7 @@ public final class BaseVerdicts {
         var fix = new Fix(
                 "Dip " + Typed.write(right, 1) + " s a side",
                 "takes up " + Typed.write(aim, 2) + " g per gram",
-                List.of(portrait.change("/soak/dip", Typed.write(right, 1) + " s")));
+                List.of(portrait.change("/work/soak/lasts", Typed.write(right, 1) + " s")));
         if (uptake < portrait.parameters().pan().soakDry().value()) {
             return verdict(
                     portrait,
@@ -261,6 +261,7 @@ public final class BaseVerdicts {
                 crumb
                         ? "Butter, thickness, wall height."
                         : "Seconds in the liquid, thickness of the piece, a cream barrier.");
-        return new Verdict(code, tone, headline, sentence, portrait.at(crumb ? "/crust" : "/soak"), evidence, fixes);
+        return new Verdict(
+                code, tone, headline, sentence, portrait.at(crumb ? "/work/press" : "/work/soak"), evidence, fixes);
     }
 }

@@ -47,14 +47,14 @@ public final class BloomVerdicts {
                 Tone.CAUTION,
                 sheets ? "More bloom water than counted" : "Too little bloom water",
                 sentence,
-                "bloomWater",
+                "water",
                 List.of(water(study, "Count ")));
     }
 
     private static Verdict dry(Study study) {
         var water = water(study, "Bloom it in ");
         var changes = new ArrayList<>(water.changes());
-        changes.add(new Fix.Change(study.at("/gel/bloom"), BloomSchool.WEIGHED.id()));
+        changes.add(new Fix.Change(study.at("/gels/0/bloom"), BloomSchool.WEIGHED.id()));
         return verdict(
                 study,
                 "bloom-dry",
@@ -72,7 +72,7 @@ public final class BloomVerdicts {
         return new Fix(
                 verb + Words.grams(water) + " of bloom water",
                 "5 x the gelatin",
-                List.of(new Fix.Change(study.at("/gel/bloomWater"), Words.grams(water))));
+                List.of(new Fix.Change(study.at("/gels/0/water"), Words.grams(water))));
     }
 
     private static Verdict noWater(Study study) {
@@ -91,7 +91,7 @@ public final class BloomVerdicts {
 
     private static Verdict verdict(
             Study study, String code, Tone tone, String headline, String sentence, String field, List<Fix> fixes) {
-        return new Verdict(code, tone, headline, sentence, study.at("/gel/") + field, evidence(study), fixes);
+        return new Verdict(code, tone, headline, sentence, study.at("/gels/0/") + field, evidence(study), fixes);
     }
 
     private static Evidence evidence(Study study) {

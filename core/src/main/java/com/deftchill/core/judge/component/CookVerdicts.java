@@ -85,13 +85,14 @@ public final class CookVerdicts {
                 Tone.BAD,
                 "Yolk scrambles that hot",
                 portrait.celsius(to) + ": egg scrambles above " + portrait.celsius(limit) + " in this mix.",
-                "/heat/hot",
+                "/work/heat/to",
                 List.of(hot(portrait, 84)));
     }
 
     private static Fix hot(Portrait portrait, double celsius) {
         var text = portrait.celsius(celsius);
-        return new Fix("Heat to " + text, "thickens, does not scramble", List.of(portrait.change("/heat/hot", text)));
+        return new Fix(
+                "Heat to " + text, "thickens, does not scramble", List.of(portrait.change("/work/heat/to", text)));
     }
 
     private static Verdict custard(Portrait portrait, double to) {
@@ -106,7 +107,7 @@ public final class CookVerdicts {
                             + portrait.celsius(
                                     portrait.parameters().pan().yolkThickens().value()) + " to " + portrait.celsius(84)
                             + ", coating the spoon.",
-                    "/heat/hot",
+                    "/work/heat/to",
                     List.of(hot(portrait, 83)));
         }
         return verdict(
@@ -116,7 +117,7 @@ public final class CookVerdicts {
                 "The custard thickens",
                 portrait.celsius(to) + ": coats the spoon; it scrambles above "
                         + portrait.celsius(scramblesC(portrait.component())) + ".",
-                "/heat/hot",
+                "/work/heat/to",
                 List.of());
     }
 
@@ -186,7 +187,7 @@ public final class CookVerdicts {
                     Tone.BAD,
                     "Not hot enough for the starch",
                     dose + (Double.isNaN(to) ? ", not written how hot" : " at " + portrait.celsius(to)) + why,
-                    "/heat/hot",
+                    "/work/heat/to",
                     List.of(hot(portrait, STARCH_BOILS_C)));
         }
         return verdict(
@@ -196,7 +197,7 @@ public final class CookVerdicts {
                 "The starch thickens",
                 dose + ", boiled at " + portrait.celsius(to)
                         + (egg ? ": it protects the egg up to " + portrait.celsius(95) + "." : "."),
-                "/heat/hot",
+                "/work/heat/to",
                 List.of());
     }
 
@@ -215,7 +216,7 @@ public final class CookVerdicts {
                 "What is left in the pan",
                 Words.grams(before) + " comes down to " + Words.grams(after) + " (" + Words.percent(after / before)
                         + ")." + estimate,
-                "/cook/boiledAway",
+                "/work/boil/away",
                 List.of());
     }
 
@@ -247,7 +248,7 @@ public final class CookVerdicts {
                         + portrait.celsius(stage.celsius(portrait.parameters().pan())) + " burns deep, and foams up to "
                         + Boiling.CARAMEL_FOAMS
                         + " times when liquid goes in: a large pan, liquid warm, sleeves down, ice water at hand.",
-                "/cook/stage",
+                "/work/heat/stage",
                 List.of());
     }
 

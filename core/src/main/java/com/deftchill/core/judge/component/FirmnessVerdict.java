@@ -52,6 +52,7 @@ public final class FirmnessVerdict {
 
     private static Verdict verdict(
             Study study, String code, Tone tone, String headline, String sentence, List<Fix> fixes) {
-        return new Verdict(code, tone, headline, sentence, study.at("/gel/amount"), GelEvidence.firmness(study), fixes);
+        return new Verdict(
+                code, tone, headline, sentence, study.at("/gels/0/amount"), GelEvidence.firmness(study), fixes);
     }
 }

@@ -88,7 +88,7 @@ public final class FoamVerdicts {
                     List.of(new Fix(
                             "Whip it at " + portrait.celsius(4),
                             "bowl cold too",
-                            List.of(portrait.change("/fold/foam", portrait.celsius(4)))))));
+                            List.of(portrait.change("/foams/0/at", portrait.celsius(4)))))));
         }
         if (fat >= portrait.parameters().foam().richFat().value()) {
             return Optional.of(verdict(
@@ -221,7 +221,7 @@ public final class FoamVerdicts {
 
     private Fix at(String label, double celsius) {
         var text = portrait.celsius(celsius);
-        return new Fix(label + text, "within the window", List.of(portrait.change("/fold/base", text)));
+        return new Fix(label + text, "within the window", List.of(portrait.change("/work/fold/base", text)));
     }
 
     /** Minutes until the window opens and until it closes, in the room and in ice water. */
@@ -261,7 +261,7 @@ public final class FoamVerdicts {
                 ? List.of(new Fix(
                         "Let the foam come to " + text,
                         "chills the base less",
-                        List.of(portrait.change("/fold/foam", text))))
+                        List.of(portrait.change("/foams/0/at", text))))
                 : List.of();
     }
 
@@ -279,7 +279,7 @@ public final class FoamVerdicts {
                 ? List.of(new Fix(
                         "Fold it instead: " + best.school().words(),
                         Words.ml(best.ml()) + " instead of " + Words.ml(here),
-                        List.of(portrait.change("/fold/school", best.school().id()))))
+                        List.of(portrait.change("/work/fold/way", best.school().id()))))
                 : List.<Fix>of();
         return verdict("foam-volume", Tone.NOTE, "What the folding gives", sentence + " " + compared(), fixes);
     }
@@ -389,6 +389,6 @@ public final class FoamVerdicts {
                                 "estimate")),
                 "A tenth of the volume: bowls, whisks and hands differ; measure a jug of it and log it.",
                 "The stage, the way of folding, the temperatures of base and foam.");
-        return new Verdict(code, tone, headline, sentence, portrait.at("/fold"), evidence, fixes);
+        return new Verdict(code, tone, headline, sentence, portrait.at("/work/fold"), evidence, fixes);
     }
 }

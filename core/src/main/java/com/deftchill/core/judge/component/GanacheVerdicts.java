@@ -192,7 +192,7 @@ public final class GanacheVerdicts {
                     List.of(new Fix(
                             "Melt the chocolate first",
                             "meets warmer",
-                            List.of(portrait.change("/cook/join", "melted"))))));
+                            List.of(portrait.change("/work/join/way", "melted"))))));
         }
         if (meet > portrait.parameters().ganache().joinTo().value()) {
             return Optional.of(verdict(

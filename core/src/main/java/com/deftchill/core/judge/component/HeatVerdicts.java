@@ -67,7 +67,7 @@ public final class HeatVerdicts {
                             + ": egg scrambles above " + study.celsius(CookVerdicts.scramblesC(study.component()))
                             + ", and thickens from "
                             + study.celsius(82) + " on.",
-                    study.at("/heat/hot"),
+                    study.at("/work/heat/to"),
                     List.of(hot(study, 84))));
         }
         // What is folded is judged by its window.
@@ -96,14 +96,14 @@ public final class HeatVerdicts {
                                                 .value()
                                         : study.parameters().gel().boiledFrom().value())
                         + " on.",
-                study.at("/heat/hot"),
+                study.at("/work/heat/to"),
                 List.of(hot(study, wanted)));
     }
 
     private static Fix hot(Study study, double celsius) {
         var text = study.celsius(celsius);
         return new Fix(
-                "Heat to " + text, "hot enough, not too hot", List.of(new Fix.Change(study.at("/heat/hot"), text)));
+                "Heat to " + text, "hot enough, not too hot", List.of(new Fix.Change(study.at("/work/heat/to"), text)));
     }
 
     /** Acid dairy in the hot share, or met by it above the limit. */
@@ -163,7 +163,7 @@ public final class HeatVerdicts {
                     "The cold share sets it in lumps",
                     met + ", but it starts to set at " + study.celsius(study.onsetC())
                             + ": keep more of it hot, or let the cold share lose its chill first.",
-                    study.at("/heat/cold"),
+                    study.at("/work/join/at"),
                     List.of(warmerCold(study)));
         }
         var text = met + ", " + study.difference(margin) + " above where it starts to set. "
@@ -178,7 +178,7 @@ public final class HeatVerdicts {
                 Tone.GOOD,
                 "Hot and cold share meet well",
                 text,
-                study.at("/heat/hot"),
+                study.at("/work/heat/to"),
                 fixes);
     }
 
@@ -202,7 +202,7 @@ public final class HeatVerdicts {
         return new Fix(
                 "Let the cold share come to " + text,
                 "joins warmer",
-                List.of(new Fix.Change(study.at("/heat/cold"), text)));
+                List.of(new Fix.Change(study.at("/work/join/at"), text)));
     }
 
     private static Verdict pouredWarmerThanMet(Study study, Joining joining) {
@@ -215,13 +215,13 @@ public final class HeatVerdicts {
                 "Once joined it is at " + study.celsius(joining.meetC()) + ", cooler than the "
                         + study.celsius(study.component().pourC())
                         + " it is to be poured at; the times are computed for pouring as written.",
-                study.at("/pourTemperature"),
+                study.at("/work/pour/at"),
                 List.of(pourAt(study, Math.floor(joining.meetC()), "as it is when joined")));
     }
 
     private static Fix pourAt(Study study, double celsius, String effect) {
         var text = study.celsius(celsius);
-        return new Fix("Pour at " + text, effect, List.of(new Fix.Change(study.at("/pourTemperature"), text)));
+        return new Fix("Pour at " + text, effect, List.of(new Fix.Change(study.at("/work/pour/at"), text)));
     }
 
     private static Verdict pouredTooCold(Study study) {
@@ -235,7 +235,7 @@ public final class HeatVerdicts {
                 Tone.BAD,
                 "Sets before it is poured",
                 sentence,
-                study.at("/pourTemperature"),
+                study.at("/work/pour/at"),
                 pourEvidence(study),
                 List.of(pourAt(study, lowest, "still pours smoothly")));
     }
@@ -250,7 +250,7 @@ public final class HeatVerdicts {
                 Tone.CAUTION,
                 "Very hot at pouring",
                 sentence,
-                study.at("/pourTemperature"),
+                study.at("/work/pour/at"),
                 pourEvidence(study),
                 List.of());
     }

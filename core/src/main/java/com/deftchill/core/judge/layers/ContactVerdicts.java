@@ -182,11 +182,11 @@ public final class ContactVerdicts {
                 above.name() + " is poured at "
                         + above.celsius(above.component().pourC()) + ": the sponge may rise to " + Words.mm(2 * height)
                         + "; " + Words.mm(rim) + " is free below the rim.",
-                above.at("/pourTemperature"),
+                above.at("/work/pour/at"),
                 evidence,
                 List.of(new Fix(
                         "Pour it at " + cooler,
                         "the sponge stays as it is",
-                        List.of(above.change("/pourTemperature", cooler))))));
+                        List.of(above.change("/work/pour/at", cooler))))));
     }
 }

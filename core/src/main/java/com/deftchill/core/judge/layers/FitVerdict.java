@@ -64,7 +64,7 @@ public final class FitVerdict {
         return List.of(new Fix(
                 "Fill " + count + " moulds instead of " + dessert.batch().count(),
                 Words.ml(each) + " in each",
-                List.of(new Fix.Change("/mould/count", Integer.toString(count)))));
+                List.of(new Fix.Change("/moulds/count", Integer.toString(count)))));
     }
 
     private static Verdict verdict(
@@ -91,6 +91,6 @@ public final class FitVerdict {
                 List.of(),
                 "About 1 % from the density, more with foam, and what stays in the bowl.",
                 "The amounts, the count, another mould.");
-        return new Verdict(code, tone, headline, sentence, "/mould/count", evidence, fixes);
+        return new Verdict(code, tone, headline, sentence, "/moulds/count", evidence, fixes);
     }
 }

@@ -94,7 +94,7 @@ public final class FloatVerdicts {
                 below.name() + " does not set, and what is poured on it is heavier (" + Typed.write(upper, 0)
                         + " against " + Typed.write(lower, 0)
                         + " kg/m3): it goes through. Set the lower one, or put the heavier one below.",
-                above.at("/pourTemperature"),
+                above.at("/work/pour/at"),
                 new Evidence(
                         List.of(
                                 new Given("Density of " + below.name(), Typed.write(lower, 0) + " kg/m3"),

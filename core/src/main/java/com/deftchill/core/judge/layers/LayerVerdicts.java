@@ -121,7 +121,7 @@ public final class LayerVerdicts {
                     Tone.GOOD,
                     names + " joins cleanly",
                     "Put it on " + when + range + ".",
-                    upper.at("/pourTemperature"),
+                    upper.at("/work/pour/at"),
                     evidence,
                     List.of());
         }
@@ -143,7 +143,7 @@ public final class LayerVerdicts {
                 mixes ? Tone.BAD : Tone.CAUTION,
                 names + (mixes ? ": melts into it" : ": the border bleeds"),
                 sentence,
-                upper.at("/pourTemperature"),
+                upper.at("/work/pour/at"),
                 evidence,
                 pours ? List.of(pourAt(upper, highest)) : List.of());
     }
@@ -160,7 +160,7 @@ public final class LayerVerdicts {
                 gate.lower().component().name() + " has only just set: its uppermost " + Words.mm(mm)
                         + " run again under it, until " + gate.softUntil(dessert)
                         + ". Pour gently, over a spoon, and do not move it until then; poured cooler or later it stays firm.",
-                upper.at("/pourTemperature"),
+                upper.at("/work/pour/at"),
                 evidence,
                 cooler ? List.of(pourAt(upper, gate.lowestC())) : List.of());
     }
@@ -181,7 +181,7 @@ public final class LayerVerdicts {
         return new Fix(
                 "Pour " + upper.component().name().toLowerCase(Locale.ROOT) + " at " + text,
                 "as cool as it still pours smoothly, or melting no more than 1 mm",
-                List.of(new Fix.Change(upper.at("/pourTemperature"), text)));
+                List.of(new Fix.Change(upper.at("/work/pour/at"), text)));
     }
 
     private static Evidence evidence(Study lower, Study upper, double surface, double melts, double melted) {

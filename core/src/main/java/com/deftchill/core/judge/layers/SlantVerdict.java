@@ -72,7 +72,7 @@ public final class SlantVerdict {
                         + (steep ? ", and lean it on something: it is steep" : ", leant on a rolled cloth") + ". "
                         + upright
                         + "Upright, the layers fill as high as drawn level.",
-                "/mould/slant",
+                "/moulds/slant",
                 evidence(dessert, slant),
                 List.of());
     }
@@ -95,7 +95,7 @@ public final class SlantVerdict {
                 Tone.BAD,
                 "Cannot be slanted so",
                 why,
-                "/mould/slant",
+                "/moulds/slant",
                 new Evidence(
                         List.of(
                                 new Given(
@@ -111,7 +111,7 @@ public final class SlantVerdict {
                         ? List.of(new Fix(
                                 "Slant it up to " + Words.mm(wish),
                                 "halfway between level and rim",
-                                List.of(new Fix.Change("/mould/slant", Words.mm(wish)))))
+                                List.of(new Fix.Change("/moulds/slant", Words.mm(wish)))))
                         : List.of());
     }
 

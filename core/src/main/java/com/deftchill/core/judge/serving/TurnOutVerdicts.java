@@ -27,7 +27,7 @@ public final class TurnOutVerdicts {
 
     public static List<Verdict> of(Dessert dessert) {
         var main = dessert.main();
-        if (dessert.batch().served() == Served.IN_GLASS || main.isEmpty()) {
+        if (dessert.batch().served().stays() || main.isEmpty()) {
             return List.of();
         }
         if (dessert.batch().mould().release() == Release.NONE) {
@@ -84,7 +84,7 @@ public final class TurnOutVerdicts {
         boolean tooSoft =
                 study.judgedPa() < study.parameters().gel().turnedOutLeast().value();
         var fixes = tooSoft ? List.<Fix>of() : new Dosing(study).fix().stream().toList();
-        return new Verdict("slumps", Tone.BAD, headline, sentence, study.at("/gel/amount"), evidence, fixes);
+        return new Verdict("slumps", Tone.BAD, headline, sentence, study.at("/gels/0/amount"), evidence, fixes);
     }
 
     /** A layer without anything that sets cannot stand; set with a usual dose of the gelatin that is in the larder first. */
@@ -95,18 +95,18 @@ public final class TurnOutVerdicts {
                 "Set " + study.component().name() + " with " + dose + " of gold gelatin",
                 "a usual dose: see how firm it gets",
                 List.of(
-                        new Fix.Change(study.at("/gel/product"), "sheet-gold"),
-                        new Fix.Change(study.at("/gel/amount"), dose),
-                        new Fix.Change(study.at("/gel/bloom"), "weighed"),
-                        new Fix.Change(study.at("/gel/bloomWater"), Words.grams(5 * grams)),
-                        new Fix.Change(study.at("/pourTemperature"), study.celsius(34))));
+                        new Fix.Change(study.at("/gels/0/of"), "sheet-gold"),
+                        new Fix.Change(study.at("/gels/0/amount"), dose),
+                        new Fix.Change(study.at("/gels/0/bloom"), "weighed"),
+                        new Fix.Change(study.at("/gels/0/water"), Words.grams(5 * grams)),
+                        new Fix.Change(study.at("/work/pour/at"), study.celsius(34))));
         return new Verdict(
                 "does-not-set",
                 Tone.BAD,
                 study.component().name() + " does not set",
                 study.component().name()
                         + " stays loose: turned out or sliced it runs. Set it, or spoon it on at service.",
-                study.at("/gel/product"),
+                study.at("/gels/0/of"),
                 evidence,
                 study.component().kind().mayGel() ? List.of(fix) : List.of());
     }
@@ -230,6 +230,6 @@ public final class TurnOutVerdicts {
     }
 
     private static Verdict verdict(String code, Tone tone, String headline, String sentence, Evidence evidence) {
-        return new Verdict(code, tone, headline, sentence, "/mould/mould", evidence, List.of());
+        return new Verdict(code, tone, headline, sentence, "/moulds/of", evidence, List.of());
     }
 }
