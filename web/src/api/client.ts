@@ -36,7 +36,8 @@ export type SumDescription = Schemas['Description']
 export type SumAnswer = Schemas['SumAnswer']
 export type Chill = Schemas['ColdAnswer'] & Omit<Schemas['ColdView'], 'answer'>
 export type ChillField = Schemas['Field']
-export type Stay = Formula['cooler']['places'][number]
+export type Stay = NonNullable<Formula['cooler']['places']>[number]
+export type Starts = Schemas['Starts']
 export type Table = Schemas['Table']
 export type Slant = Schemas['SlantView']
 export type Uncertainty = Schemas['Uncertainty']
@@ -68,7 +69,10 @@ export class ApiProblem extends Error {
   }
 }
 
-const client = createClient<paths>({ baseUrl: '' })
+/** Version of the formula document that this page reads and writes: a newer server tells it to reload. */
+export const DOCUMENT_VERSION = 5
+const VERSION = { 'Deft-Chill-Document': String(DOCUMENT_VERSION) }
+const client = createClient<paths>({ baseUrl: '', headers: VERSION })
 
 /** This page, by an id of its own, and how many questions it has asked. */
 const page = Math.random().toString(36).slice(2, 12) || 'page'
@@ -113,6 +117,9 @@ async function sent<T>(response: Response): Promise<T> {
 }
 
 export const api = {
+  starts: () => answer(client.GET('/api/documents/starts')),
+  /** A document that an earlier page kept, as it is written today. */
+  lift: (document: Formula) => answer(client.POST('/api/documents/lifted', { body: document })),
   larder: () => answer(client.GET('/api/larder')),
   assess: (formula: Formula, signal?: AbortSignal) =>
     answer(client.POST('/api/assessments', { body: formula, signal, headers: newest('assess') })),

@@ -2,7 +2,8 @@ import { afterEach, describe, expect, it, vi } from 'vitest'
 import { api, type StoredFormula } from '@/api/client'
 import { LARDER, onBench } from '@/testing/onBench'
 import AddComponent from './AddComponent.vue'
-import { addComponent, blankComponent, blankFormula } from './document'
+import { blankComponent, blankFormula } from '@/testing/starts'
+import { addComponent } from './document'
 
 const given = {
   larder: LARDER,
@@ -26,9 +27,13 @@ describe('adding a component', () => {
   })
 
   it('puts a new one on top under a free id, and opens it', async () => {
-    const { wrapper, formula, emitted } = mounted()
+    const jelly = blankComponent('jelly', '', 'jelly')
+    vi.spyOn(api, 'starts').mockResolvedValue({ formula: blankFormula(), components: [jelly] })
+    const { wrapper, formula, emitted, settled } = mounted()
     await wrapper.get('select').setValue('jelly')
+    await settled()
     await wrapper.get('select').setValue('jelly')
+    await settled()
     expect(formula.value.components.map((c) => c.id)).toEqual(['cream', 'jelly', 'jelly-2'])
     expect(formula.value.components[2]?.name).toBe('Jelly or glaze')
     expect(emitted<number>('added')).toBe(2)
@@ -37,7 +42,7 @@ describe('adding a component', () => {
   it('takes one of another dessert with what it is made from', async () => {
     const ganache = blankComponent('ganache', 'Ganache', 'ganache')
     const mousse = blankComponent('mousse', 'Mousse', 'mousse')
-    mousse.lines = [{ id: 'l1', ingredient: '@ganache', amount: 'all', treatment: '', share: '' }]
+    mousse.lines = [{ id: 'l1', component: 'ganache', amount: 'all' }]
     const document = addComponent(addComponent(blankFormula(), ganache), mousse)
     vi.spyOn(api, 'formula').mockResolvedValue({ id: 'other', version: 1, document } as StoredFormula)
     const { wrapper, formula, settled, emitted } = mounted()
@@ -45,7 +50,7 @@ describe('adding a component', () => {
     await settled()
     await wrapper.get('select').setValue('2')
     expect(formula.value.components.map((c) => c.name)).toEqual(['Set cream', 'Ganache', 'Mousse'])
-    expect(formula.value.components[2]?.lines[0]?.ingredient).toBe('@ganache')
+    expect(formula.value.components[2]?.lines[0]?.component).toBe('ganache')
     expect(emitted<number>('added')).toBe(2)
     expect(wrapper.text()).toContain('Add a component…')
   })

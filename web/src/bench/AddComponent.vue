@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef } from 'vue'
 import { api, type Formula, type Larder } from '@/api/client'
-import { degrees } from '@/look/degrees'
 import ChoiceField from './ChoiceField.vue'
-import { addComponent, blankComponent, copyComponent, freeId } from './document'
+import { addComponent, copyComponent, freeId } from './document'
 import { useSheet } from './sheet'
 
 /** A new component by its kind, or one of another dessert. */
@@ -35,8 +34,13 @@ async function choose(value: string) {
   const words = props.larder.componentKinds.find((k) => k.id === value)?.words ?? value
   const name = words.charAt(0).toUpperCase() + words.slice(1)
   const id = freeId(props.formula, value)
-  const blank = blankComponent(value, name, id, (celsius) => degrees(celsius, props.fahrenheit))
-  take(addComponent(props.formula, blank))
+  try {
+    const start = (await api.starts()).components.find((c) => c.kind === value) ?? { kind: value, lines: [] }
+    failed.value = ''
+    take(addComponent(props.formula, { ...start, name, id }))
+  } catch {
+    failed.value = `${name} could not be begun: Deft Chill does not answer.`
+  }
 }
 
 async function open(id: string) {

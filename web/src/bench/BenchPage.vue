@@ -9,7 +9,7 @@ import LogDrawer from '@/log/LogDrawer.vue'
 import ConflictNotice from './ConflictNotice.vue'
 import DoseStrip from './DoseStrip.vue'
 import CourseChart from './CourseChart.vue'
-import { blankFormula, setAt, takeFix, textAt } from './document'
+import { setAt, takeFix, textAt } from './document'
 import EvidenceDrawer from './EvidenceDrawer.vue'
 import FileNotice from './FileNotice.vue'
 import FlagRow from './FlagRow.vue'
@@ -91,6 +91,10 @@ async function open(formulaId: string) {
   await router.push({ name: 'bench', params: { id: formulaId } })
 }
 
+async function begin() {
+  await create((await api.starts()).formula)
+}
+
 async function create(document: Formula) {
   const made = await api.create(document)
   await queries.invalidateQueries({ queryKey: ['formulas'] })
@@ -160,7 +164,7 @@ function showEvidence(title: string, opened: Evidence) {
       @change="change"
       @undo="undo"
       @redo="redo"
-      @add="create(blankFormula(kitchen?.settings))"
+      @add="begin"
       @copy="create({ ...formula, name: `${formula.name} (copy)` })"
       @remove="remove"
       @log="drawer = 'log'"
@@ -231,7 +235,7 @@ function showEvidence(title: string, opened: Evidence) {
             class="course"
             :course="answer.course"
             :milestones="assessment.components.length === 1 ? assessment.milestones : []"
-            :poured-at="formula.pouredAt"
+            :poured-at="formula.starts ?? ''"
             :fahrenheit="kitchen?.settings.temperature === 'fahrenheit'"
           />
           <MadeOf v-else-if="answer" :answer="answer" />

@@ -3,14 +3,15 @@ import { describe, expect, it } from 'vitest'
 import { defineComponent, h, ref, shallowRef } from 'vue'
 import type { Formula } from '@/api/client'
 import ComponentList from './ComponentList.vue'
-import { addComponent, blankComponent, blankFormula } from './document'
+import { blankComponent, blankFormula } from '@/testing/starts'
+import { addComponent } from './document'
 import { provideSheet } from './sheet'
 
 function mounted() {
   const start = addComponent(blankFormula(), blankComponent('jelly', 'Jelly', 'jelly'))
   const formula = shallowRef<Formula>({
     ...start,
-    components: [...start.components, { ...blankComponent('ganache', 'Ganache', 'ganache'), place: 'part' }],
+    components: [...start.components, { ...blankComponent('ganache', 'Ganache', 'ganache'), role: 'part' }],
   })
   const chosen = ref(0)
   const page = defineComponent({

@@ -22,8 +22,8 @@ const rows = computed(() =>
     }))
     .reverse(),
 )
-const stacked = computed(() => rows.value.filter((r) => r.component.place !== 'part'))
-const parts = computed(() => rows.value.filter((r) => r.component.place === 'part'))
+const stacked = computed(() => rows.value.filter((r) => r.component.role !== 'part'))
+const parts = computed(() => rows.value.filter((r) => r.component.role === 'part'))
 
 function move(index: number, by: number) {
   const to = index + by

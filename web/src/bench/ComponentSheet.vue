@@ -2,7 +2,8 @@
 import { computed } from 'vue'
 import type { ComponentAnswer, Evidence, Formula, KitchenSettings, Larder, Problem } from '@/api/client'
 import ChoiceField from './ChoiceField.vue'
-import { addLine, removeLine, setAt } from './document'
+import { shareOf } from './address'
+import { addLine, removeLine } from './document'
 import IngredientLine from './IngredientLine.vue'
 import RowProblems from './RowProblems.vue'
 import { useSheet } from './sheet'
@@ -38,12 +39,12 @@ const understood = (index: number) =>
   amounts.value?.lines.length === lines.value.length ? amounts.value.lines[index] : undefined
 
 const others = computed(() => props.formula.components.filter((c, i) => i !== props.index && c.id))
-const known = (id: string) =>
-  id.startsWith('@')
-    ? props.formula.components.find((c) => `@${c.id}` === id)
-    : props.larder.ingredients.find((i) => i.id === id)
+const nameOf = (line: { of?: string; component?: string }) =>
+  line.component
+    ? props.formula.components.find((c) => c.id === line.component)?.name
+    : props.larder.ingredients.find((i) => i.id === line.of)?.name
 const ingredients = computed(() => [
-  ...others.value.map((c) => ({ value: `@${c.id}`, label: c.name, group: 'of this dessert' })),
+  ...others.value.map((c) => ({ value: `@${c.id}`, label: c.name || 'Unnamed', group: 'of this dessert' })),
   ...props.larder.ingredients.map((i) => ({ value: i.id, label: i.name, group: i.group })),
 ])
 /** A component without a kind is a set cream. */
@@ -115,27 +116,31 @@ const BARRIERS = [
   { value: '', label: 'none' },
   { value: 'cream', label: 'thin cream' },
 ]
-const gelled = computed(() => Boolean(component.value?.gel?.product))
-const chosenGel = computed(() => props.larder.gels.find((g) => g.id === component.value?.gel?.product))
+const gelled = computed(() => Boolean(component.value?.gels?.[0]?.of))
+const chosenGel = computed(() => props.larder.gels.find((g) => g.id === component.value?.gels?.[0]?.of))
 const isGelatin = computed(() => (chosenGel.value?.bloom ?? 0) > 0)
-const bloom = computed(() => component.value?.gel?.bloom || 'weighed')
-const anyCold = computed(() => lines.value.some((line) => line.share === 'cold'))
+const bloom = computed(() => component.value?.gels?.[0]?.bloom || 'weighed')
+const anyCold = computed(() =>
+  lines.value.some((line) => component.value && shareOf(component.value, line) === 'cold'),
+)
 const fahrenheit = computed(() => props.kitchen?.temperature === 'fahrenheit')
 
 /** A gelling agent taken up starts with a usual dose; given up it takes its dose along. */
 function chooseGel(product: string) {
-  const dose: Record<string, string> = product
-    ? { product, amount: component.value?.gel?.amount || '5 g' }
-    : { product: '', amount: '', bloom: '', bloomWater: '' }
-  if (product && (props.larder.gels.find((g) => g.id === product)?.bloom ?? 0) > 0) {
-    dose.bloom = component.value?.gel?.bloom || 'weighed'
-    if (dose.bloom === 'weighed') dose.bloomWater = component.value?.gel?.bloomWater || '25 g'
+  const now = component.value?.gels?.[0]
+  const copy = structuredClone(props.formula)
+  const into = copy.components[props.index]
+  if (!into) return
+  if (!product) delete into.gels
+  else {
+    const gel = { id: now?.id ?? 'g1', ...now, of: product, amount: now?.amount || '5 g' }
+    if ((props.larder.gels.find((g) => g.id === product)?.bloom ?? 0) > 0) {
+      gel.bloom = now?.bloom || 'weighed'
+      if (gel.bloom === 'weighed') gel.water = now?.water || '25 g'
+    }
+    into.gels = [gel, ...(into.gels?.slice(1) ?? [])]
   }
-  const chosen = Object.entries(dose).reduce(
-    (result, [field, value]) => setAt(result, `${at.value}/gel/${field}`, value),
-    props.formula,
-  )
-  change(chosen, '')
+  change(copy, '')
 }
 
 const trim = (value: number, decimals: number) => String(Number(value.toFixed(decimals)))
@@ -153,7 +158,7 @@ const gelFigures = computed(() => {
       <div class="identity">
         <SheetText :path="`${at}/name`" label="Name of the component" hidden-label />
         <SheetChoice :path="`${at}/kind`" label="Kind" hidden-label :options="kinds" />
-        <SheetChoice :path="`${at}/place`" label="Place" hidden-label :options="PLACES" />
+        <SheetChoice :path="`${at}/role`" label="Place" hidden-label :options="PLACES" />
       </div>
     </template>
     <div v-else class="pair">
@@ -171,7 +176,7 @@ const gelFigures = computed(() => {
         :key="i"
         :component="index"
         :index="i"
-        :name="known(line.ingredient)?.name"
+        :name="nameOf(line)"
         :understood="understood(i)"
         :shares="shares"
         :step="1"
@@ -201,18 +206,18 @@ const gelFigures = computed(() => {
         <ChoiceField
           hidden-label
           label="Gelling agent"
-          :model-value="component?.gel?.product ?? ''"
+          :model-value="component?.gels?.[0]?.of ?? ''"
           :options="gels"
-          :problem="problemsAt('/gel/product')[0]"
+          :problem="problemsAt('/gels/0/of')[0]"
           @update:model-value="chooseGel"
         />
-        <SheetText v-if="gelled" :path="`${at}/gel/amount`" label="Dose" hidden-label :step="0.1" />
+        <SheetText v-if="gelled" :path="`${at}/gels/0/amount`" label="Dose" hidden-label :step="0.1" />
       </div>
       <div v-if="gelled && isGelatin" class="agent">
-        <SheetChoice :path="`${at}/gel/bloom`" label="Bloom" hidden-label :options="BLOOMS" />
+        <SheetChoice :path="`${at}/gels/0/bloom`" label="Bloom" hidden-label :options="BLOOMS" />
         <SheetText
           v-if="bloom !== 'dry'"
-          :path="`${at}/gel/bloomWater`"
+          :path="`${at}/gels/0/water`"
           label="Bloom water"
           hidden-label
           :step="1"
@@ -223,11 +228,11 @@ const gelFigures = computed(() => {
     </template>
 
     <div v-if="asks('join') || asks('stage')" class="pair">
-      <SheetChoice v-if="asks('join')" :path="`${at}/cook/join`" label="Joined" :options="JOINS" />
-      <SheetChoice v-if="asks('stage')" :path="`${at}/cook/stage`" label="Burnt to" :options="STAGES" />
+      <SheetChoice v-if="asks('join')" :path="`${at}/work/join/way`" label="Joined" :options="JOINS" />
+      <SheetChoice v-if="asks('stage')" :path="`${at}/work/heat/stage`" label="Burnt to" :options="STAGES" />
       <SheetText
         v-if="asks('stage')"
-        :path="`${at}/cook/boiledAway`"
+        :path="`${at}/work/boil/away`"
         label="Boils away"
         narrow
         :step="1"
@@ -235,28 +240,34 @@ const gelFigures = computed(() => {
       />
     </div>
     <div v-else-if="asks('boil')" class="pair">
-      <SheetText :path="`${at}/cook/minutes`" label="Simmered for" narrow :step="1" placeholder="10 min" />
-      <SheetText
-        :path="`${at}/cook/boiledAway`"
-        label="Boils away"
-        narrow
-        :step="1"
-        placeholder="estimated"
-      />
+      <SheetText :path="`${at}/work/boil/lasts`" label="Simmered for" narrow :step="1" placeholder="10 min" />
+      <SheetText :path="`${at}/work/boil/away`" label="Boils away" narrow :step="1" placeholder="estimated" />
     </div>
     <div v-if="asks('soak')" class="pair">
-      <SheetText :path="`${at}/soak/dip`" label="Dipped, each side" narrow :step="1" placeholder="2 s" />
-      <SheetChoice :path="`${at}/soak/barrier`" label="Barrier below" :options="BARRIERS" />
+      <SheetText
+        :path="`${at}/work/soak/lasts`"
+        label="Dipped, each side"
+        narrow
+        :step="1"
+        placeholder="2 s"
+      />
+      <SheetChoice :path="`${at}/work/soak/barrier`" label="Barrier below" :options="BARRIERS" />
     </div>
     <div v-if="asks('crust')" class="heat">
-      <SheetText :path="`${at}/crust/thickness`" label="Thickness" narrow :step="1" placeholder="as it is" />
-      <SheetText :path="`${at}/crust/wall`" label="Wall" narrow :step="1" placeholder="none" />
-      <SheetChoice :path="`${at}/crust/finish`" label="Base is" :options="FINISHES" />
+      <SheetText
+        :path="`${at}/work/press/thickness`"
+        label="Thickness"
+        narrow
+        :step="1"
+        placeholder="as it is"
+      />
+      <SheetText :path="`${at}/work/press/wall`" label="Wall" narrow :step="1" placeholder="none" />
+      <SheetChoice :path="`${at}/work/press/way`" label="Base is" :options="FINISHES" />
     </div>
     <div v-if="asks('heat') || kind?.poured" class="heat" :class="{ three: anyCold && asks('heat') }">
       <SheetText
         v-if="asks('heat')"
-        :path="`${at}/heat/hot`"
+        :path="`${at}/work/heat/to`"
         label="Heated to"
         narrow
         :step="1"
@@ -264,7 +275,7 @@ const gelFigures = computed(() => {
       />
       <SheetText
         v-if="asks('heat')"
-        :path="`${at}/heat/held`"
+        :path="`${at}/work/hold/lasts`"
         label="held for"
         narrow
         :step="1"
@@ -272,7 +283,7 @@ const gelFigures = computed(() => {
       />
       <SheetText
         v-if="anyCold && asks('heat')"
-        :path="`${at}/heat/cold`"
+        :path="`${at}/work/join/at`"
         label="Cold share"
         narrow
         :step="1"
@@ -280,7 +291,7 @@ const gelFigures = computed(() => {
       />
       <SheetText
         v-if="kind?.poured"
-        :path="`${at}/pourTemperature`"
+        :path="`${at}/work/pour/at`"
         label="Poured at"
         narrow
         :step="1"
@@ -289,19 +300,19 @@ const gelFigures = computed(() => {
     </div>
     <template v-if="asks('fold')">
       <div class="pair">
-        <SheetChoice :path="`${at}/fold/whip`" label="Whipped" :options="WHIPS" />
-        <SheetChoice :path="`${at}/fold/school`" label="Joined" :options="SCHOOLS" />
+        <SheetChoice :path="`${at}/foams/0/stage`" label="Whipped" :options="WHIPS" />
+        <SheetChoice :path="`${at}/work/fold/way`" label="Joined" :options="SCHOOLS" />
       </div>
       <div class="pair">
         <SheetText
-          :path="`${at}/fold/base`"
+          :path="`${at}/work/fold/base`"
           label="Base when folded"
           narrow
           :step="1"
           placeholder="in its window"
         />
         <SheetText
-          :path="`${at}/fold/foam`"
+          :path="`${at}/foams/0/at`"
           label="Foam when folded"
           narrow
           :step="1"
@@ -313,17 +324,17 @@ const gelFigures = computed(() => {
       :problems="
         problemsAt(
           '/name',
-          '/heat/hot',
-          '/heat/held',
-          '/heat/cold',
-          '/pourTemperature',
-          '/cook/minutes',
-          '/cook/boiledAway',
-          '/soak/dip',
-          '/crust/thickness',
-          '/crust/wall',
-          '/fold/base',
-          '/fold/foam',
+          '/work/heat/to',
+          '/work/hold/lasts',
+          '/work/join/at',
+          '/work/pour/at',
+          '/work/boil/lasts',
+          '/work/boil/away',
+          '/work/soak/lasts',
+          '/work/press/thickness',
+          '/work/press/wall',
+          '/work/fold/base',
+          '/foams/0/at',
         )
       "
     />

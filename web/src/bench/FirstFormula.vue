@@ -3,7 +3,6 @@ import { useQueryClient } from '@tanstack/vue-query'
 import { onMounted, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api } from '@/api/client'
-import { blankFormula } from './document'
 
 /** Opens the first formula, or an example to start from when there is none. */
 const route = useRoute()
@@ -17,7 +16,7 @@ async function open() {
   failed.value = false
   try {
     const { formulas } = await api.formulas({ size: 1 })
-    const id = formulas[0]?.id ?? (await api.create(blankFormula((await api.kitchen()).settings))).id
+    const id = formulas[0]?.id ?? (await api.create((await api.starts()).formula)).id
     if (!formulas.length) void queries.invalidateQueries({ queryKey: ['formulas'] })
     await router.replace({ name: station, params: { id } })
   } catch {

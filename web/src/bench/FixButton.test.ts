@@ -1,7 +1,8 @@
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { api, type Comparison, type Fix } from '@/api/client'
 import { onBench } from '@/testing/onBench'
-import { blankFormula, setAt } from './document'
+import { blankFormula } from '@/testing/starts'
+import { setAt } from './document'
 import FixButton from './FixButton.vue'
 
 const fix: Fix = {
@@ -9,7 +10,7 @@ const fix: Fix = {
   effect: 'below 5 °C all through',
   changes: [
     { path: '/cooler/air', value: '4 °C' },
-    { path: '/components/0/gel/amount', value: '11 g' },
+    { path: '/components/0/gels/0/amount', value: '11 g' },
   ],
 }
 const warm = setAt(blankFormula(), '/cooler/air', '28 °C')
@@ -24,15 +25,15 @@ describe('a fix', () => {
     const { button, formula, places } = onBench(FixButton, { fix }, warm)
     await button('Chill at 4 °C').trigger('click')
     expect(formula.value.cooler.air).toBe('4 °C')
-    expect(formula.value.components[0]?.gel.amount).toBe('11 g')
+    expect(formula.value.components[0]?.gels?.[0]?.amount).toBe('11 g')
     expect(places).toEqual([''])
   })
 
   it('changes the formula as it is when it is touched, not as it was when it was offered', async () => {
     const { button, formula } = onBench(FixButton, { fix }, warm)
-    formula.value = setAt(formula.value, '/mould/count', '5')
+    formula.value = setAt(formula.value, '/moulds/count', '5')
     await button('Chill at 4 °C').trigger('click')
-    expect(formula.value.mould.count).toBe('5')
+    expect(formula.value.moulds.count).toBe('5')
     expect(formula.value.cooler.air).toBe('4 °C')
   })
 

@@ -24,9 +24,11 @@ const emit = defineEmits<{ remove: [] }>()
 const sheet = useSheet()
 const open = ref(false)
 const at = computed(() => `/components/${props.component}/lines/${props.index}`)
-const id = computed(() => textAt(sheet.formula(), `${at.value}/ingredient`))
+const id = computed(
+  () => textAt(sheet.formula(), `${at.value}/of`) || textAt(sheet.formula(), `${at.value}/component`),
+)
 const called = computed(() => props.name ?? `${id.value} (unknown)`)
-const made = computed(() => id.value.startsWith('@'))
+const made = computed(() => textAt(sheet.formula(), `${at.value}/component`) !== '')
 const treatment = computed(() => textAt(sheet.formula(), `${at.value}/treatment`))
 const share = computed(() => textAt(sheet.formula(), `${at.value}/share`))
 const TAGS: Record<string, string> = { cold: 'cold', whipped: 'whipped', infused: 'steeped', soak: 'soak' }
@@ -34,7 +36,9 @@ const problems = computed(() =>
   sheet
     .problems()
     .filter((p) =>
-      ['amount', 'ingredient', 'treatment', 'share'].some((field) => p.path === `${at.value}/${field}`),
+      ['amount', 'of', 'component', 'treatment', 'foam', 'share'].some(
+        (field) => p.path === `${at.value}/${field}`,
+      ),
     ),
 )
 const grams = (g: number) => (g < 10 ? g.toFixed(2) : g < 100 ? g.toFixed(1) : g.toFixed(0))

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, reactive } from 'vue'
-import type { Formula, Step } from '@/api/client'
+import type { Component, Formula, Step } from '@/api/client'
 import SideSheet from '@/look/SideSheet.vue'
+import { entryOf, freeWorkId, type Work } from './address'
 
 /** The method as computed, with the cook's own words where they are better, and steps of the cook's own. */
 const props = defineProps<{ formula: Formula; steps: Step[] }>()
@@ -11,73 +12,85 @@ const open = defineModel<boolean>('open', { required: true })
 const KINDS: Record<Step['kind'], string> = { ACTIVE: 'hands', TENDED: 'keep an eye', WAITING: 'wait' }
 const added = reactive<Record<string, string | undefined>>({})
 
-/** Component number and code of a step, where it belongs to one. */
-function place(step: Step): { component: number; code: string } | undefined {
-  const match = /^(\d+)\.(.+)$/.exec(step.id)
-  return match ? { component: Number(match[1]), code: match[2] as string } : undefined
+/** Number of the component that a step belongs to; none for steps of the whole. */
+function componentOf(step: Step): number | undefined {
+  const match = /^(\d+)\./.exec(step.id)
+  return match ? Number(match[1]) : undefined
 }
-const rows = computed(() => props.steps.map((step) => ({ step, at: place(step) })))
+const isOwn = (step: Step) => step.id.includes('.own-')
+const rows = computed(() => props.steps.map((step) => ({ step, at: componentOf(step) })))
+
+/** Changes what is written of a component's work. */
+function rework(step: Step, place: string, change: (component: Component) => void) {
+  const at = componentOf(step)
+  const copy = structuredClone(props.formula)
+  const component = at === undefined ? undefined : copy.components[at]
+  if (!component) return
+  change(component)
+  emit('change', copy, place)
+}
+
+/** The entry that a step is known by; one is made where there is none. */
+function entryOfStep(component: Component, step: Step): Work | undefined {
+  if (isOwn(step)) return component.work?.find((entry) => entry.id === step.work)
+  if (!step.work.startsWith('treat-')) return entryOf(component, step.work)
+  const line = step.work.slice('treat-'.length)
+  component.work ??= []
+  const found = component.work.find((entry) => entry.verb === 'treat' && entry.lines?.[0] === line)
+  if (found) return found
+  const made: Work = { id: freeWorkId(component), verb: 'treat', lines: [line] }
+  component.work.push(made)
+  return made
+}
 
 function write(step: Step, text: string) {
-  const at = place(step)
-  if (!at) return
-  const copy = structuredClone(props.formula)
-  const component = copy.components[at.component]
-  if (!component) return
-  const own = /^own-(\d+)$/.exec(at.code)
-  if (own) {
-    const mine = component.steps.filter((s) => s.of.startsWith('after:'))[Number(own[1]) - 1]
-    if (mine) mine.text = text
-  } else {
-    const mine = component.steps.find((s) => s.of === at.code)
-    if (mine) mine.text = text
-    else component.steps.push({ of: at.code, text, minutes: '' })
-  }
-  emit('change', copy, `step ${step.id}`)
+  rework(step, `step ${step.id}`, (component) => {
+    const entry = entryOfStep(component, step)
+    if (entry) entry.text = text
+  })
 }
 
 function asComputed(step: Step) {
-  const at = place(step)
-  if (!at) return
-  const copy = structuredClone(props.formula)
-  const component = copy.components[at.component]
-  if (!component) return
-  const own = /^own-(\d+)$/.exec(at.code)
-  const mine = own ? component.steps.filter((s) => s.of.startsWith('after:'))[Number(own[1]) - 1] : undefined
-  component.steps = component.steps.filter((s) => (own ? s !== mine : s.of !== at.code))
-  emit('change', copy, '')
+  rework(step, '', (component) => {
+    const entry = entryOfStep(component, step)
+    if (!entry) return
+    delete entry.text
+    delete entry.minutes
+    // An entry that says nothing else goes.
+    const bare = Object.keys(entry).every((key) => ['id', 'verb', 'follows'].includes(key))
+    if (bare || isOwn(step) || entry.verb === 'treat')
+      component.work = component.work?.filter((other) => other !== entry)
+    if (!component.work?.length) delete component.work
+  })
 }
 
 function add(step: Step) {
-  const at = place(step)
   const text = added[step.id]?.trim()
-  if (!at || !text) return
-  const copy = structuredClone(props.formula)
-  copy.components[at.component]?.steps.push({ of: `after:${at.code}`, text, minutes: '' })
+  if (!text) return
+  rework(step, '', (component) => {
+    component.work ??= []
+    component.work.push({ id: freeWorkId(component), verb: 'own', text, follows: step.work })
+  })
   added[step.id] = undefined
-  emit('change', copy, '')
 }
 
 /** The step of the same component before this one, if nothing in between is waited for. */
 function canMoveUp(index: number): boolean {
   const row = rows.value[index]
   const above = rows.value[index - 1]
-  if (!row?.at || !above?.at || row.at.component !== above.at.component) return false
-  if (row.step.id.includes('.own-') || above.step.id.includes('.own-')) return false
+  if (row?.at === undefined || !above || row.at !== above.at) return false
+  if (isOwn(row.step) || isOwn(above.step)) return false
   return !row.step.after.some((a) => a.step === above.step.id)
 }
 
 function moveUp(index: number) {
   const row = rows.value[index]
   const above = rows.value[index - 1]
-  if (!row?.at || !above?.at) return
-  const copy = structuredClone(props.formula)
-  copy.components[row.at.component]?.steps.push({
-    of: `move:${row.at.code}`,
-    text: above.at.code,
-    minutes: '',
+  if (!row || !above) return
+  rework(row.step, '', (component) => {
+    const entry = entryOfStep(component, row.step)
+    if (entry) entry.before = above.step.work
   })
-  emit('change', copy, '')
 }
 
 function after(step: Step): string {
@@ -102,11 +115,11 @@ function after(step: Step): string {
           <button v-if="canMoveUp(i)" type="button" class="link-like" @click="moveUp(i)">earlier</button>
           <span v-if="step.own" class="own">your words</span>
           <button v-if="step.own" type="button" class="link-like" @click="asComputed(step)">
-            {{ step.id.includes('.own-') ? 'take it out' : 'as computed' }}
+            {{ isOwn(step) ? 'take it out' : 'as computed' }}
           </button>
         </p>
         <a-textarea
-          v-if="at"
+          v-if="at !== undefined"
           :value="step.text"
           :auto-size="{ minRows: 1, maxRows: 6 }"
           :aria-label="`Words of: ${step.component} ${step.title}`"
@@ -115,7 +128,11 @@ function after(step: Step): string {
         <p v-else>{{ step.text }}</p>
         <p v-if="after(step)" class="quiet">{{ after(step) }}</p>
         <p v-if="step.caution" class="quiet">Mind: {{ step.caution }}</p>
-        <form v-if="at && added[step.id] !== undefined" class="adding" @submit.prevent="add(step)">
+        <form
+          v-if="at !== undefined && added[step.id] !== undefined"
+          class="adding"
+          @submit.prevent="add(step)"
+        >
           <a-input
             :value="added[step.id]"
             :aria-label="`New step after ${step.title}`"
@@ -124,7 +141,7 @@ function after(step: Step): string {
           />
           <a-button html-type="submit">Add</a-button>
         </form>
-        <button v-else-if="at" type="button" class="link-like add" @click="added[step.id] = ''">
+        <button v-else-if="at !== undefined" type="button" class="link-like add" @click="added[step.id] = ''">
           + a step of your own after this
         </button>
       </li>

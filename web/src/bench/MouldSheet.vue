@@ -28,7 +28,7 @@ const coolers = computed(() => props.larder.coolers.map((c) => ({ value: c.id, l
 
 function chooseCooler(id: string) {
   const air = props.larder.coolers.find((c) => c.id === id)?.airC
-  const chosen = setAt(props.formula, '/cooler/cooler', id)
+  const chosen = setAt(props.formula, '/cooler/of', id)
   change(air === undefined ? chosen : setAt(chosen, '/cooler/air', degrees(air, props.fahrenheit)), '')
 }
 </script>
@@ -39,30 +39,35 @@ function chooseCooler(id: string) {
       Mould and chill
       <small><button type="button" class="link-like" @click="emit('scale')">scale to…</button></small>
     </h2>
-    <SheetChoice path="/mould/mould" label="Mould" :options="moulds" />
+    <SheetChoice path="/moulds/of" label="Mould" :options="moulds" />
     <div class="filling">
-      <SheetText path="/mould/count" label="How many" narrow :step="1" />
-      <SheetText path="/mould/loss" label="Lost in bowl" narrow :step="1" placeholder="0 %" />
-      <SheetText path="/pouredAt" label="Poured at (time)" narrow />
+      <SheetText path="/moulds/count" label="How many" narrow :step="1" />
+      <SheetText path="/moulds/loss" label="Lost in bowl" narrow :step="1" placeholder="0 %" />
+      <SheetText path="/starts" label="Poured at (time)" narrow />
     </div>
-    <p v-if="formula.cooler.places.length" class="places">
-      {{ formula.cooler.places.length }} places, one after the other:
+    <p v-if="formula.cooler.places?.length" class="places">
+      {{ formula.cooler.places?.length }} places, one after the other:
       <RouterLink :to="`/cold/${formulaId}`">change them in the Cold</RouterLink>
     </p>
     <div class="cooling">
       <ChoiceField
         label="Cooler"
-        :model-value="formula.cooler.cooler"
+        :model-value="formula.cooler.of"
         :options="coolers"
-        :problem="problemsAt('/cooler/cooler')[0]"
+        :problem="problemsAt('/cooler/of')[0]"
         @update:model-value="chooseCooler"
       />
       <SheetText path="/cooler/air" label="Its air" narrow :step="1" />
     </div>
     <RowProblems
       :problems="[
-        ...problemsAt('/mould/count', '/mould/loss', '/mould/slant', '/pouredAt'),
-        ...props.problems.filter((p) => p.path.startsWith('/cooler/') && p.path !== '/cooler/cooler'),
+        ...problemsAt('/moulds/count', '/moulds/loss', '/moulds/slant', '/moulds/portions', '/starts'),
+        ...props.problems.filter(
+          (p) =>
+            (p.path.startsWith('/cooler/') && p.path !== '/cooler/of') ||
+            p.path === '/room' ||
+            p.path === '/plate',
+        ),
       ]"
     />
     <fieldset>
@@ -75,6 +80,8 @@ function chooseCooler(id: string) {
         <a-radio-button value="turned-out">turned out</a-radio-button>
         <a-radio-button value="in-glass">in glass</a-radio-button>
         <a-radio-button value="sliced">sliced</a-radio-button>
+        <a-radio-button value="from-dish">from its dish</a-radio-button>
+        <a-radio-button value="piped">piped</a-radio-button>
       </a-radio-group>
     </fieldset>
     <SheetText path="/wanted" label="Wanted (else as served)" narrow :step="1" placeholder="55 or 44 mm" />

@@ -1,7 +1,7 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { api, type Formula, type Larder, type PastedLine } from '@/api/client'
-import { blankFormula } from './document'
+import { blankFormula } from '@/testing/starts'
 import PasteDrawer from './PasteDrawer.vue'
 
 const line = (given: Partial<PastedLine>): PastedLine => ({
@@ -46,7 +46,7 @@ async function reviewed() {
       .emitted<[Formula]>('take')
       ?.at(-1)?.[0]
       .components[0]?.lines.slice(3)
-      .map((l) => l.ingredient)
+      .map((l) => l.of)
   return { wrapper, put, taken }
 }
 

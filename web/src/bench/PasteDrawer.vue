@@ -25,7 +25,7 @@ const WORDS: Record<PastedLine['kind'], string> = {
 async function read() {
   failed.value = ''
   try {
-    const answer = await api.readPasted(text.value, props.formula.measures)
+    const answer = await api.readPasted(text.value, props.formula.measures ?? '')
     lines.value = answer.map((line) => ({ ...line, taken: line.kind !== 'HEADING' && line.id !== '' }))
   } catch (e) {
     failed.value = e instanceof Error ? e.message : String(e)

@@ -1,7 +1,8 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { api, ApiProblem, type Comparison } from '@/api/client'
 import { onBench, type } from '@/testing/onBench'
-import { blankFormula, setAt } from './document'
+import { blankFormula } from '@/testing/starts'
+import { setAt } from './document'
 import RevisionsDrawer from './RevisionsDrawer.vue'
 
 const autumn = { number: 2, name: 'Autumn', createdAt: '2026-10-01T10:00:00Z' }

@@ -1,11 +1,12 @@
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { api, ApiProblem, type ScaleWish } from '@/api/client'
 import { LARDER, onBench, type } from '@/testing/onBench'
-import { blankFormula, setAt } from './document'
+import { blankFormula } from '@/testing/starts'
+import { setAt } from './document'
 import ScaleDrawer from './ScaleDrawer.vue'
 
 const scaled = (wish: ScaleWish) => ({
-  document: setAt(blankFormula(), '/mould/count', wish.count),
+  document: setAt(blankFormula(), '/moulds/count', wish.count),
   factor: Number(wish.count) / 8,
   lines: [
     { name: 'Sugar', nowG: 75, exactG: 9.375 * Number(wish.count), weighedG: 9.4 * Number(wish.count) },
@@ -42,7 +43,7 @@ describe('scaling', () => {
     expect(wrapper.text()).toContain('factor 1.500')
     expect(wrapper.get('tbody').text()).toBe('Sugar75.0113112.8')
     await button('Scale the formula').trigger('click')
-    expect(emitted<ReturnType<typeof blankFormula>>('take')?.mould.count).toBe('12')
+    expect(emitted<ReturnType<typeof blankFormula>>('take')?.moulds.count).toBe('12')
   })
 
   it('an answer to another wish can be read, not taken', async () => {

@@ -17,8 +17,8 @@ watch(
   (now) =>
     now &&
     Object.assign(wish, {
-      mould: props.formula.mould.mould,
-      count: props.formula.mould.count,
+      mould: props.formula.moulds.of ?? '',
+      count: props.formula.moulds.count ?? '',
       total: '',
       fill: '',
     }),

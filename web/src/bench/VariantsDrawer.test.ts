@@ -1,10 +1,11 @@
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { api, type Formula } from '@/api/client'
 import { onBench } from '@/testing/onBench'
-import { blankFormula, setAt } from './document'
+import { blankFormula } from '@/testing/starts'
+import { setAt } from './document'
 import VariantsDrawer from './VariantsDrawer.vue'
 
-const agar = setAt(blankFormula(), '/components/0/gel/product', 'agar')
+const agar = setAt(blankFormula(), '/components/0/gels/0/of', 'agar')
 const variant = {
   id: 'no-gelatin',
   name: 'Without gelatin',
@@ -35,14 +36,14 @@ describe('the dessert for other guests', () => {
     await button('formula of its own').trigger('click')
     expect(emitted<Formula>('copy')?.name).toBe('New set cream (without gelatin)')
     expect(emitted<boolean>('update:open')).toBe(false)
-    expect(formula.value.components[0]?.gel.product).toBe('sheet-gold')
+    expect(formula.value.components[0]?.gels?.[0]?.of).toBe('sheet-gold')
   })
 
   it('or changes this one', async () => {
     vi.spyOn(api, 'variants').mockResolvedValue([variant] as never)
     const { button, emitted } = await mounted()
     await button('Change this formula').trigger('click')
-    expect(emitted<Formula>('take')?.components[0]?.gel.product).toBe('agar')
+    expect(emitted<Formula>('take')?.components[0]?.gels?.[0]?.of).toBe('agar')
   })
 
   it('says so when nothing needs another one', async () => {

@@ -1,10 +1,9 @@
 import type { Formula } from '@/api/client'
 import { describe, expect, it } from 'vitest'
+import { blankComponent, blankFormula } from '@/testing/starts'
 import {
   addComponent,
   addLine,
-  blankComponent,
-  blankFormula,
   copyComponent,
   freeId,
   moveComponent,
@@ -32,23 +31,24 @@ describe('changes to a formula', () => {
       label: '',
       effect: '',
       changes: [
-        { path: '/components/0/gel/amount', value: '12 g' },
-        { path: '/mould/count', value: '9' },
+        { path: '/components/0/gels/0/amount', value: '12 g' },
+        { path: '/moulds/count', value: '9' },
       ],
     })
-    expect(fixed.components[0]?.gel.amount).toBe('12 g')
-    expect(fixed.mould.count).toBe('9')
+    expect(fixed.components[0]?.gels?.[0]?.amount).toBe('12 g')
+    expect(fixed.moulds.count).toBe('9')
   })
 
   it('adds and removes lines', () => {
     const longer = addLine(blankFormula(), 0, 'honey')
     expect(longer.components[0]?.lines).toHaveLength(4)
-    expect(removeLine(longer, 0, 0).components[0]?.lines[0]?.ingredient).toBe('milk-35')
+    expect(removeLine(longer, 0, 0).components[0]?.lines[0]?.of).toBe('milk-35')
   })
 
   it('gives a line an id that no other has, nor any that the method speaks of', () => {
     const start = blankFormula()
-    const said = setAt(start, '/components/0/steps/0/of', 'treat-l4')
+    const said = structuredClone(start)
+    said.components[0]?.work?.push({ id: 'w9', verb: 'treat', lines: ['l4'], text: 'Simmer it.' })
     const ids = (formula: Formula) => formula.components[0]?.lines.map((l) => l.id)
     expect(ids(addLine(start, 0, 'honey'))).toEqual(['l1', 'l2', 'l3', 'l4'])
     expect(ids(addLine(said, 0, 'honey'))).toEqual(['l1', 'l2', 'l3', 'l5'])
@@ -56,11 +56,9 @@ describe('changes to a formula', () => {
   })
 
   it('makes what is missing on the way', () => {
-    const bare = { ...blankFormula(), components: [] }
-    expect(addLine(bare, 0, 'honey').components[0]?.lines).toEqual([
-      { id: 'l1', ingredient: 'honey', amount: '', treatment: '', share: '' },
-    ])
-    expect(setAt(bare, '/components/0/gel/amount', '5 g').components[0]?.gel.amount).toBe('5 g')
+    const bare = blankFormula()
+    delete bare.components[0]?.gels
+    expect(setAt(bare, '/components/0/gels/0/amount', '5 g').components[0]?.gels?.[0]?.amount).toBe('5 g')
   })
 
   it('gives nothing for a pointer that leads nowhere', () => {
@@ -82,16 +80,30 @@ describe('nudging', () => {
   })
 })
 
-it('a new formula follows the kitchen', () => {
-  const american = blankFormula({
-    ...({} as Parameters<typeof blankFormula>[0]),
-    measures: 'us',
-    temperature: 'fahrenheit',
-    bloomSchool: 'squeezed',
-  } as Parameters<typeof blankFormula>[0])
-  expect(american.measures).toBe('us')
-  expect(american.components[0]?.pourTemperature).toBe('90 °F')
-  expect(american.components[0]?.gel).toMatchObject({ bloom: 'squeezed', bloomWater: '' })
+describe('addresses', () => {
+  it('name an entry of the work by its verb, and make it where there is none', () => {
+    const held = setAt(blankFormula(), '/components/0/work/hold/lasts', '5 min')
+    expect(textAt(held, '/components/0/work/hold/lasts')).toBe('5 min')
+    expect(held.components[0]?.work?.at(-1)).toEqual({ id: 'w3', verb: 'hold', lasts: '5 min' })
+    expect(textAt(blankFormula(), '/components/0/work/heat/to')).toBe('70 °C')
+  })
+
+  it('what becomes empty is not written any more', () => {
+    const bare = setAt(blankFormula(), '/components/0/work/heat/to', '')
+    expect(bare.components[0]?.work?.[0]).toEqual({ id: 'w1', verb: 'heat' })
+  })
+
+  it('keep how a line joins by its foam and the work', () => {
+    const share = (formula: Formula) => textAt(formula, '/components/0/lines/0/share')
+    const at = '/components/0/lines/0/share'
+    const whipped = setAt(blankFormula(), at, 'whipped')
+    expect(whipped.components[0]).toMatchObject({ foams: [{ id: 'f1' }], lines: [{ foam: 'f1' }, {}, {}] })
+    const cold = setAt(whipped, at, 'cold')
+    expect(cold.components[0]?.lines[0]).not.toHaveProperty('foam')
+    expect(cold.components[0]?.work?.at(-1)).toEqual({ id: 'w3', verb: 'join', lines: ['l1'] })
+    expect([share(blankFormula()), share(whipped), share(cold)]).toEqual(['', 'whipped', 'cold'])
+    expect(share(setAt(cold, at, ''))).toBe('')
+  })
 })
 
 it.each([
@@ -126,12 +138,12 @@ describe('components', () => {
 
   it('are taken whole until the cook says how much', () => {
     expect(addLine(two(), 0, '@jelly').components[0]?.lines.at(-1)?.amount).toBe('all')
-    expect(addLine(two(), 0, 'honey').components[0]?.lines.at(-1)?.amount).toBe('')
+    expect(addLine(two(), 0, 'honey').components[0]?.lines.at(-1)?.amount).toBeUndefined()
   })
 
   it('leave with the lines that took from them', () => {
     const using = addLine(two(), 0, '@jelly')
-    expect(removeComponent(using, 1).components[0]?.lines.map((l) => l.ingredient)).not.toContain('@jelly')
+    expect(removeComponent(using, 1).components[0]?.lines.map((l) => l.component)).not.toContain('jelly')
     expect(removeComponent(using, 0).components).toHaveLength(1)
   })
 
@@ -139,7 +151,7 @@ describe('components', () => {
     const source = addLine(two(), 0, '@jelly')
     const copied = copyComponent(two(), source, 0)
     expect(copied.components.map((c) => c.id)).toEqual(['cream', 'jelly', 'jelly-2', 'cream-2'])
-    expect(copied.components[3]?.lines.at(-1)?.ingredient).toBe('@jelly-2')
+    expect(copied.components[3]?.lines.at(-1)?.component).toBe('jelly-2')
   })
 
   it.each(['ganache', 'mousse', 'crumb', 'soaked', 'garnish'])(
@@ -147,7 +159,7 @@ describe('components', () => {
     (kind) => {
       const made = blankComponent(kind, 'New', 'new')
       expect(made.lines.length).toBeGreaterThan(0)
-      expect(made.gel.product === '').toBe(kind !== 'mousse')
+      expect(made.gels === undefined).toBe(kind !== 'mousse')
     },
   )
 
@@ -158,12 +170,10 @@ describe('components', () => {
     ])
     expect(taken.components[1]?.lines.at(-1)).toEqual({
       id: expect.stringMatching(/^l\d+$/) as string,
-      ingredient: 'honey',
+      of: 'honey',
       amount: '40 g',
-      treatment: '',
-      share: '',
     })
-    expect(taken.components[1]?.gel).toMatchObject({ product: 'sheet-silver', amount: '3 sheets' })
+    expect(taken.components[1]?.gels?.[0]).toMatchObject({ of: 'sheet-silver', amount: '3 sheets' })
     const formula = two()
     expect(takePasted(formula, 7, [])).toBe(formula)
   })

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { blankFormula } from './document'
+import { blankFormula } from '@/testing/starts'
 import { useHistory } from './history'
 
 const named = (name: string) => ({ ...blankFormula(), name })

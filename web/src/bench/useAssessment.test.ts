@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, expect, it, vi } from 'vitest'
 import { effectScope, nextTick, shallowRef } from 'vue'
 import { api, ApiProblem, type Assessment, type Formula } from '@/api/client'
-import { blankFormula } from './document'
+import { blankFormula } from '@/testing/starts'
 import { useAssessment } from './useAssessment'
 
 const named = (name: string): Formula => ({ ...blankFormula(), name })
@@ -25,7 +25,7 @@ it('keeps the last answer, marked stale, while the document cannot be understood
 
   const problem = {
     code: 'x',
-    path: '/mould/count',
+    path: '/moulds/count',
     field: 'How many',
     value: 'no',
     rule: 'must be a number',

@@ -1,6 +1,7 @@
 import { hashKey, useQueryClient } from '@tanstack/vue-query'
 import { onBeforeUnmount, ref, shallowRef, watch, type Ref } from 'vue'
-import { api, ApiProblem, type Formula, type StoredFormula } from '@/api/client'
+import { api, ApiProblem, DOCUMENT_VERSION, type Formula, type StoredFormula } from '@/api/client'
+import { sparse } from './document'
 import { drafts as ofThisWindow, type Draft, type Drafts } from './drafts'
 import { renamed } from './useFormulas'
 
@@ -33,13 +34,20 @@ export function useStoredFormula(id: Ref<string>, drafts: Drafts = ofThisWindow)
     formula.value = undefined
     try {
       const stored = await api.formula(wanted)
-      const draft = await drafts.read(wanted)
+      const draft = await asWrittenToday(await drafts.read(wanted))
       if (wanted === id.value) open(stored, draft)
     } catch (error) {
       if (wanted !== id.value) return
       state.value = error instanceof ApiProblem && error.response.status === 404 ? 'missing' : 'waiting'
       if (state.value === 'waiting') timer = setTimeout(() => void load(), RETRY_MS)
     }
+  }
+
+  /** A draft that an earlier page kept, its documents lifted by the server. */
+  async function asWrittenToday(draft?: Draft): Promise<Draft | undefined> {
+    if (!draft || draft.document.schema === DOCUMENT_VERSION) return draft
+    const document = await api.lift(draft.document)
+    return { ...draft, document, sent: draft.sent && (await api.lift(draft.sent)) }
   }
 
   /** Shows what is stored, or what was typed here and never reached the store. */
@@ -57,7 +65,7 @@ export function useStoredFormula(id: Ref<string>, drafts: Drafts = ofThisWindow)
 
   /** Whether what is stored came from here, by a save whose answer was lost (in a reload, say). */
   function isOurs(stored: StoredFormula, sentBefore: Formula | undefined): boolean {
-    return sentBefore !== undefined && hashKey([stored.document]) === hashKey([sentBefore])
+    return sentBefore !== undefined && hashKey([sparse(stored.document)]) === hashKey([sparse(sentBefore)])
   }
 
   function change(document: Formula) {
@@ -93,7 +101,7 @@ export function useStoredFormula(id: Ref<string>, drafts: Drafts = ofThisWindow)
       const stored = await api.save(saving, version, document)
       if (saving !== id.value) return
       version = stored.version
-      renamed(queries, saving, document.name)
+      renamed(queries, saving, document.name ?? '')
       if (formula.value === document) {
         drafts.forget(saving)
         state.value = 'saved'

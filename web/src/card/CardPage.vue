@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
 import { api, ApiProblem, type Step } from '@/api/client'
+import { shareOf } from '@/bench/address'
 import StationBar from '@/look/StationBar.vue'
 
 /** The method on one page of A4, black on white: to hang beside the bench. */
@@ -26,10 +27,10 @@ const { data: assessment, error } = useQuery({
 const formula = computed(() => stored.value?.document)
 const several = computed(() => (formula.value?.components.length ?? 0) > 1)
 const trouble = computed(() => (error.value instanceof ApiProblem ? error.value.response.problems : []))
-const name = (ingredient: string) =>
-  ingredient.startsWith('@')
-    ? formula.value?.components.find((c) => `@${c.id}` === ingredient)?.name
-    : (larder.value?.ingredients.find((i) => i.id === ingredient)?.name ?? ingredient)
+const name = (line: { of?: string; component?: string }) =>
+  line.component
+    ? formula.value?.components.find((c) => c.id === line.component)?.name
+    : (larder.value?.ingredients.find((i) => i.id === line.of)?.name ?? line.of)
 const agent = (product?: string) => larder.value?.gels.find((g) => g.id === product)?.name
 /** Each component with what was understood of it, in the order of making: what others take from first. */
 const weighing = computed(() =>
@@ -77,7 +78,7 @@ const print = () => window.print()
       <header>
         <h1>{{ formula.name }}</h1>
         <p>
-          {{ kitchen?.settings.name }} · {{ formula.mould.count }} × {{ assessment.section.mould }} ·
+          {{ kitchen?.settings.name }} · {{ formula.moulds.count }} × {{ assessment.section.mould }} ·
           {{ Math.round(assessment.section.fillMl) }} ml, {{ Math.round(portionG) }} g each · hands
           {{ hands }}
         </p>
@@ -96,15 +97,15 @@ const print = () => window.print()
               <tr v-for="(line, i) in written.lines" :key="i">
                 <td class="grams">{{ grams(amounts?.lines[i]?.grams ?? 0) }} g</td>
                 <td>
-                  {{ name(line.ingredient) }}<em v-if="line.treatment">, {{ line.treatment }}</em
-                  ><em v-if="line.share">, {{ line.share }}</em>
+                  {{ name(line) }}<em v-if="line.treatment">, {{ line.treatment }}</em
+                  ><em v-if="shareOf(written, line)">, {{ shareOf(written, line) }}</em>
                   <small v-if="amounts?.lines[i]?.how"> ({{ line.amount }})</small>
                 </td>
               </tr>
               <tr v-if="amounts?.gel">
                 <td class="grams">{{ grams(amounts.gel.grams) }} g</td>
                 <td>
-                  {{ agent(written.gel.product) }}
+                  {{ agent(written.gels?.[0]?.of) }}
                   <small v-if="amounts.sheets !== undefined">
                     ({{ Number(amounts.sheets.toFixed(1)) }} sheets)</small
                   >

@@ -160,7 +160,7 @@ async function keepBoth() {
               <div v-if="maySlant" class="slant">
                 <SlantCut v-if="chill.slant" :section="chill.section" :slant="chill.slant" />
                 <SheetText
-                  path="/mould/slant"
+                  path="/moulds/slant"
                   label="First layer slanted up to"
                   :step="1"
                   placeholder="level"

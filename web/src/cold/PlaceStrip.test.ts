@@ -1,7 +1,7 @@
 import { expect, it } from 'vitest'
 import { LARDER, onBench, type } from '@/testing/onBench'
 import type { Chill, Formula } from '@/api/client'
-import { blankFormula } from '@/bench/document'
+import { blankFormula } from '@/testing/starts'
 import { addPlace } from './places'
 import PlaceStrip from './PlaceStrip.vue'
 
@@ -48,17 +48,17 @@ it('the end of a place moves by keys', async () => {
   const end = wrapper.findAll('[role=slider]')[0]
   expect(end?.attributes('aria-valuetext')).toBe('19:00, after 5 h 00')
   await end?.trigger('keydown', { key: 'ArrowRight' })
-  expect(formula.value.cooler.places[0]?.stay).toBe('5 h 5 min')
+  expect(formula.value.cooler.places?.[0]?.stay).toBe('5 h 5 min')
   expect(places).toEqual(['/cooler/places/0/stay'])
   await end?.trigger('keydown', { key: 'PageDown' })
-  expect(formula.value.cooler.places[0]?.stay).toBe('4 h')
+  expect(formula.value.cooler.places?.[0]?.stay).toBe('4 h')
 })
 
 it('a place that is added follows as soon as the dessert is ready', async () => {
   const { wrapper, formula } = strip({ ...blankFormula() }, false)
   await wrapper.get('[aria-label="Add a place"]').trigger('click')
-  expect(formula.value.cooler.places.map((s) => [s.place, s.stay])).toEqual([
-    ['', '5 h'],
+  expect(formula.value.cooler.places?.map((s) => [s.of, s.stay])).toEqual([
+    [undefined, '5 h'],
     ['room', '20 min'],
   ])
 })
@@ -70,21 +70,20 @@ it('cover, stand and place of the chosen one are written; another place forgets 
   await cover?.setValue('film')
   await stand?.setValue('tray')
   await place?.setValue('blast')
-  expect(formula.value.cooler.places[1]).toEqual({
-    place: 'blast',
-    air: '',
+  expect(formula.value.cooler.places?.[1]).toEqual({
+    of: 'blast',
     stay: '20 min',
     cover: 'film',
     stand: 'tray',
   })
   await type(wrapper.findAll('input')[0], '-5 °C')
-  expect(formula.value.cooler.places[1]?.air).toBe('-5 °C')
+  expect(formula.value.cooler.places?.[1]?.air).toBe('-5 °C')
 })
 
 it('is taken out and moved', async () => {
   const { wrapper, formula, button } = strip()
   await wrapper.get('[aria-label="Later"]').trigger('click')
-  expect(formula.value.cooler.places.map((s) => s.place)).toEqual(['room', ''])
+  expect(formula.value.cooler.places?.map((s) => s.of)).toEqual(['room', undefined])
   await button('Take out').trigger('click')
-  expect(formula.value.cooler.places).toHaveLength(1)
+  expect(formula.value.cooler.places ?? []).toHaveLength(1)
 })

@@ -47,12 +47,12 @@ const served = computed(() => stays.value.at(-1)?.end)
 const places = computed(() => placesOf(props.formula))
 const index = computed(() => Math.min(chosen.value, places.value.length - 1))
 const at = computed(() => `/cooler/places/${index.value}`)
-const isHome = computed(() => places.value[index.value]?.place === '')
+const isHome = computed(() => !places.value[index.value]?.of)
 const problems = computed(() => sheet.problems().filter((p) => p.path.startsWith('/cooler')))
 const options = computed(() => [
   {
     value: '',
-    label: `${props.larder.coolers.find((c) => c.id === props.formula.cooler.cooler)?.name ?? 'Cooler'} (its cooler)`,
+    label: `${props.larder.coolers.find((c) => c.id === props.formula.cooler.of)?.name ?? 'Cooler'} (its cooler)`,
   },
   ...props.larder.coolers.map((c) => ({ value: c.id, label: c.name })),
 ])
@@ -123,14 +123,14 @@ function move(by: number) {
   chosen.value = Math.max(0, Math.min(places.value.length - 1, index.value + by))
 }
 
-const set = (field: 'place' | 'cover' | 'stand', value: string) => {
+const set = (field: 'of' | 'cover' | 'stand', value: string) => {
   const changed = setStay(props.formula, index.value, field, value)
   // Another place has its own air.
-  sheet.change(field === 'place' ? setStay(changed, index.value, 'air', '') : changed, '')
+  sheet.change(field === 'of' ? setStay(changed, index.value, 'air', '') : changed, '')
 }
 /** A text field of a place needs the place to be written. */
 function written() {
-  if (!props.formula.cooler.places.length) sheet.change(setStay(props.formula, 0, 'stay', ''), '')
+  if (!props.formula.cooler.places?.length) sheet.change(setStay(props.formula, 0, 'stay', ''), '')
 }
 </script>
 
@@ -199,9 +199,9 @@ function written() {
       <ChoiceField
         class="wide"
         :label="`Place ${index + 1} of ${places.length}`"
-        :model-value="places[index]?.place"
+        :model-value="places[index]?.of"
         :options="options"
-        @update:model-value="set('place', $event)"
+        @update:model-value="set('of', $event)"
       />
       <SheetText v-if="isHome" path="/cooler/air" label="Its air" narrow :step="1" />
       <SheetText v-else :path="`${at}/air`" label="Its air" narrow :step="1" placeholder="usual" />

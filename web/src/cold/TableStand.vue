@@ -163,10 +163,10 @@ const spans = computed(() => {
       </div>
     </div>
     <div class="served">
-      <SheetText path="/cooler/room" label="Room" narrow :step="1" placeholder="as the kitchen" />
+      <SheetText path="/room" label="Room" narrow :step="1" placeholder="as the kitchen" />
       <SheetText
         v-if="table.onPlate"
-        path="/cooler/plate"
+        path="/plate"
         label="Plate"
         narrow
         :step="1"

@@ -69,7 +69,7 @@ const KINDS = [
 ]
 const kind = ref('mould')
 const value = ref('')
-const component = computed(() => props.formula.components.findIndex((c) => c.gel.amount))
+const component = computed(() => props.formula.components.findIndex((c) => c.gels?.[0]?.amount))
 const choices = computed(() =>
   kind.value === 'mould'
     ? props.larder.moulds.map((m) => ({ value: m.id, label: `${m.name} · ${Math.round(m.brimMl)} ml` }))
@@ -82,13 +82,13 @@ function addOwn(chosen: string) {
   const cooler = props.larder.coolers.find((c) => c.id === chosen)
   const at = `/components/${Math.max(0, component.value)}`
   const made: Record<string, Way['changes']> = {
-    mould: [{ path: '/mould/mould', value: chosen }],
+    mould: [{ path: '/moulds/of', value: chosen }],
     cooler: [
-      { path: '/cooler/cooler', value: chosen },
+      { path: '/cooler/of', value: chosen },
       { path: '/cooler/air', value: degrees(cooler?.airC ?? 4, props.fahrenheit) },
     ],
-    pour: [{ path: `${at}/pourTemperature`, value: chosen }],
-    dose: [{ path: `${at}/gel/amount`, value: chosen }],
+    pour: [{ path: `${at}/work/pour/at`, value: chosen }],
+    dose: [{ path: `${at}/gels/0/amount`, value: chosen }],
   }
   const name = choices.value?.find((c) => c.value === chosen)?.label ?? chosen
   const label =

@@ -2,21 +2,27 @@ import type { Formula, Stay } from '@/api/client'
 
 /** Pure changes to the places of a formula; each gives a new document. */
 
-const BLANK: Stay = { place: '', air: '', stay: '', cover: '', stand: '' }
-
 /** The places as they count: without any, the cooler alone. */
 export function placesOf(formula: Formula): Stay[] {
-  return formula.cooler.places.length ? formula.cooler.places : [{ ...BLANK }]
+  return formula.cooler.places?.length ? formula.cooler.places : [{}]
 }
 
 function withPlaces(formula: Formula, places: Stay[]): Formula {
-  return { ...formula, cooler: { ...formula.cooler, places } }
+  return { ...formula, cooler: { ...formula.cooler, places: places.length ? places : undefined } }
+}
+
+/** What is emptied is not written any more. */
+function written(stay: Stay, field: keyof Stay, value: string): Stay {
+  const copy = { ...stay }
+  if (value) copy[field] = value
+  else Reflect.deleteProperty(copy, field)
+  return copy
 }
 
 export function setStay(formula: Formula, index: number, field: keyof Stay, value: string): Formula {
   return withPlaces(
     formula,
-    placesOf(formula).map((stay, i) => (i === index ? { ...stay, [field]: value } : stay)),
+    placesOf(formula).map((stay, i) => (i === index ? written(stay, field, value) : stay)),
   )
 }
 
@@ -30,7 +36,8 @@ export function addPlace(
 ): Formula {
   const places = placesOf(formula).map((s, i) => (i === after && !s.stay ? { ...s, stay: endsAfter } : s))
   const last = after === places.length - 1
-  places.splice(after + 1, 0, { ...BLANK, place, stay: stay || (last ? '' : '30 min') })
+  const lasts = stay || (last ? '' : '30 min')
+  places.splice(after + 1, 0, { ...(place && { of: place }), ...(lasts && { stay: lasts }) })
   return withPlaces(formula, places)
 }
 

@@ -1,7 +1,7 @@
 import { flushPromises } from '@vue/test-utils'
 import { afterEach, expect, it, vi } from 'vitest'
 import { api, type Way, type WhatIfRow } from '@/api/client'
-import { blankFormula } from '@/bench/document'
+import { blankFormula } from '@/testing/starts'
 import { useSearch } from './useSearch'
 
 const ways = Array.from(

@@ -40,7 +40,7 @@ const problems = ref<Problem[]>([])
 function clear() {
   const now = new Date()
   madeOn.value = new Date(now.getTime() - now.getTimezoneOffset() * 60_000).toISOString().slice(0, 10)
-  pouredAt.value = props.formula.pouredAt
+  pouredAt.value = props.formula.starts ?? ''
   outcome.value = undefined
   standing.value = ''
   note.value = ''

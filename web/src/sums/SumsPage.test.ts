@@ -1,7 +1,7 @@
 import { flushPromises } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { api, ApiProblem, type Formula } from '@/api/client'
-import { blankComponent, blankFormula } from '@/bench/document'
+import { blankComponent, blankFormula } from '@/testing/starts'
 import { atAddress } from '@/testing/atAddress'
 import { LARDER, type } from '@/testing/onBench'
 import SumsPage from './SumsPage.vue'
@@ -107,12 +107,13 @@ describe('a sum', () => {
   })
 
   it('begins a dessert with what was computed', async () => {
+    vi.spyOn(api, 'starts').mockResolvedValue({ formula: blankFormula(), components: [] })
     const create = vi.spyOn(api, 'create').mockResolvedValue({ id: 'new' } as never)
     const { router, press } = await at('/sums/ganache')
     await press('Begin a dessert with it')
     const made: Formula | undefined = create.mock.calls[0]?.[0]
     expect(made?.components.map((c) => c.name)).toEqual(['Ganache'])
-    expect(made?.mould.mould).toBe('glass-straight')
+    expect(made?.moulds.of).toBe('glass-straight')
     expect(router.currentRoute.value.fullPath).toBe('/bench/new')
   })
 

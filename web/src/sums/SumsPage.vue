@@ -5,7 +5,7 @@ import { useRoute, useRouter } from 'vue-router'
 import { api, ApiProblem, type Component, type Evidence, type Problem, type SumAnswer } from '@/api/client'
 import ChoiceField from '@/bench/ChoiceField.vue'
 import { useFormulas } from '@/bench/useFormulas'
-import { addComponent, blankFormula, freeId } from '@/bench/document'
+import { addComponent, freeId } from '@/bench/document'
 import EvidenceDrawer from '@/bench/EvidenceDrawer.vue'
 import TypedField from '@/bench/TypedField.vue'
 import StationBar from '@/look/StationBar.vue'
@@ -17,7 +17,6 @@ const queries = useQueryClient()
 const { data: sums } = useQuery({ queryKey: ['sums'], queryFn: api.sums, staleTime: Infinity })
 const { data: larder } = useQuery({ queryKey: ['larder'], queryFn: api.larder, staleTime: Infinity })
 const formulas = useFormulas()
-const { data: kitchen } = useQuery({ queryKey: ['kitchen'], queryFn: api.kitchen, staleTime: 60_000 })
 
 const sum = computed(() => sums.value?.find((s) => s.id === route.params.sum) ?? sums.value?.[0])
 /** What was typed: at once here, a moment later in the address. */
@@ -94,9 +93,9 @@ async function use(formulaId?: string) {
 }
 
 async function begin(made: Component): Promise<string> {
-  const fresh = blankFormula(kitchen.value?.settings)
-  const mould = { ...fresh.mould, mould: 'glass-straight' }
-  const empty = { ...fresh, name: made.name, served: 'in-glass', components: [], mould }
+  const fresh = (await api.starts()).formula
+  const moulds = { ...fresh.moulds, of: 'glass-straight' }
+  const empty = { ...fresh, name: made.name, served: 'in-glass', components: [], moulds }
   const stored = await api.create(addComponent(empty, made))
   await queries.invalidateQueries({ queryKey: ['formulas'] })
   return stored.id

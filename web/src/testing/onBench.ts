@@ -2,7 +2,7 @@ import { VueQueryPlugin, QueryClient } from '@tanstack/vue-query'
 import { flushPromises, mount, type DOMWrapper } from '@vue/test-utils'
 import { defineComponent, h, shallowRef, type Component as VueComponent } from 'vue'
 import type { Formula, Larder, Problem } from '@/api/client'
-import { blankFormula } from '@/bench/document'
+import { blankFormula } from '@/testing/starts'
 import { provideSheet } from '@/bench/sheet'
 
 /** Types into a field as a browser does: one event for the text, the one for leaving the field is not there yet. */

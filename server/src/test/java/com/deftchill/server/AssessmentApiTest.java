@@ -52,7 +52,7 @@ class AssessmentApiTest {
         var a = api.post("/api/assessments", Api.demo("coconut-sea-buckthorn").toString())
                 .json();
         assertThat(a.at("/line/0/tone").asString()).isEqualTo("BAD");
-        assertThat(a.at("/verdicts/0/fixes/0/changes/0/path").asString()).isEqualTo("/components/0/gel/amount");
+        assertThat(a.at("/verdicts/0/fixes/0/changes/0/path").asString()).isEqualTo("/components/0/gels/0/amount");
     }
 
     @ParameterizedTest
@@ -101,9 +101,9 @@ class AssessmentApiTest {
     @Test
     void anUnknownPropertyIsNamedByItsPath() {
         var document = Api.demo("pear-bay");
-        ((ObjectNode) document.at("/components/0/gel")).put("flavour", "x");
+        ((ObjectNode) document.at("/components/0/gels/0")).put("flavour", "x");
         var problem = api.post("/api/assessments", document.toString()).json().at("/problems/0");
-        assertThat(problem.at("/path").asString()).isEqualTo("/components/0/gel/flavour");
+        assertThat(problem.at("/path").asString()).isEqualTo("/components/0/gels/0/flavour");
     }
 
     @Test

@@ -34,7 +34,7 @@ class BoundsApiTest {
         var dome = Api.demo("chestnut-dome");
         var document = dome.deepCopy();
         document.put("served", "in-glass");
-        ((ObjectNode) document.at("/mould")).put("mould", "trifle-bowl").put("count", "16");
+        ((ObjectNode) document.at("/moulds")).put("of", "trifle-bowl").put("count", "16");
         var components = document.putArray("components");
         for (int i = 0; i < layers; i++) {
             var layer = (ObjectNode) dome.at("/components/" + i % 2).deepCopy();
@@ -44,11 +44,8 @@ class BoundsApiTest {
         var stays = ((ObjectNode) document.at("/cooler")).putArray("places");
         for (int i = 0; i < places; i++) {
             stays.addObject()
-                    .put("place", i % 2 == 0 ? "freezer-fan" : "fridge-still")
-                    .put("air", "")
-                    .put("stay", days * 24 * 60 / places + " min")
-                    .put("cover", "")
-                    .put("stand", "");
+                    .put("of", i % 2 == 0 ? "freezer-fan" : "fridge-still")
+                    .put("stay", days * 24 * 60 / places + " min");
         }
         return document;
     }

@@ -128,12 +128,12 @@ class ColdApiTest {
 
     @ParameterizedTest
     @CsvSource({
-        "cooler/air, must be a JSON pointer",
-        "/cooler, must name fields",
-        "/nowhere/at/all, must name fields",
-        "/components/7/gel/amount, must not leave a gap",
-        "/components/0, must end at a field",
-        "/cooler/air/deep, must end at a field"
+        "cooler/air, must begin with /",
+        "/cooler, is no field",
+        "/nowhere/at/all, has no field nowhere there",
+        "/components/7/gels/0/amount, must not leave a gap",
+        "/components/0, is no field",
+        "/cooler/air/deep, is no field"
     })
     void aChangeThatIsNoneIsNamed(String path, String rule) {
         var answer = whatIf("pear-bay", "", change(path, "x"));
@@ -164,11 +164,11 @@ class ColdApiTest {
         document.withObject("/cooler")
                 .withArray("places")
                 .addObject()
-                .put("place", "attic")
+                .put("of", "attic")
                 .put("stay", "1 h");
         var answer = api.post("/api/chills", document.toString());
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.json().at("/problems").findValuesAsString("path"))
-                .contains("/cooler/places/2/place", "/cooler/places/1/stay");
+                .contains("/cooler/places/2/of", "/cooler/places/1/stay");
     }
 }

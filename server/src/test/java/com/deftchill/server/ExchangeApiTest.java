@@ -50,7 +50,7 @@ class ExchangeApiTest {
                 "hurried-apricot-mousse"
             })
     void everySampleIsOfThePublishedSchemaAndComesBackAsItWent(String name) {
-        var published = api.get("/api/schemas/formula-4.json");
+        var published = api.get("/api/schemas/formula-5.json");
         assertThat(published.contentType()).startsWith("application/schema+json");
         var schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
                 .getSchema(published.text());
@@ -79,15 +79,15 @@ class ExchangeApiTest {
         assertThat(imported.status()).isEqualTo(201);
         var stored =
                 api.get("/api/formulas/" + imported.json().at("/id").asString()).json();
-        assertThat(stored.at("/document/schema").asInt()).isEqualTo(4);
-        assertThat(stored.at("/document/components/0/gel/amount").asString()).isEqualTo("8 g");
+        assertThat(stored.at("/document/schema").asInt()).isEqualTo(5);
+        assertThat(stored.at("/document/components/0/gels/0/amount").asString()).isEqualTo("8 g");
     }
 
     @ParameterizedTest
     @CsvSource(
             delimiter = ';',
             value = {
-                "{\"schema\": 5, \"name\": \"x\"}; /schema; newer",
+                "{\"schema\": 6, \"name\": \"x\"}; /schema; newer",
                 "{\"name\": \"x\"}; /schema; version of the document",
                 "{\"schema\": 2}; ''; name",
                 "{\"schema\": 2, \"name\": \"x\", \"colour\": 1}; ''; colour",
@@ -145,7 +145,7 @@ class ExchangeApiTest {
                 "{\"kind\":\"mould\",\"fields\":{\"name\":\"Travel cup\",\"bottom\":\"50\",\"top\":\"60\",\"height\":\"55\"}}");
         var mould = added.json().at("/entry/id").asString();
         var document = Api.demo("pear-bay");
-        ((ObjectNode) document.at("/mould")).put("mould", mould);
+        ((ObjectNode) document.at("/moulds")).put("of", mould);
         var id = api.post("/api/formulas", document.toString()).json().at("/id").asString();
         var exported = api.get("/api/formulas/" + id + "/export").json();
         assertThat(exported.at("/own/0/fields/name").asString()).isEqualTo("Travel cup");
@@ -189,9 +189,9 @@ class ExchangeApiTest {
         ((ObjectNode) document.at("/cooler"))
                 .putArray("places")
                 .addObject()
-                .put("place", cellar)
+                .put("of", cellar)
                 .put("stay", "2 h");
-        ((ArrayNode) document.at("/cooler/places")).addObject().put("place", "");
+        ((ArrayNode) document.at("/cooler/places")).addObject();
         var id = api.post("/api/formulas", document.toString()).json().at("/id").asString();
         assertThat(api.get("/api/formulas/" + id + "/export")
                         .json()
@@ -229,10 +229,10 @@ class ExchangeApiTest {
                 .json()
                 .at("/document");
         assertThat(document.at("/name").asString()).isEqualTo("From elsewhere");
-        assertThat(document.at("/mould/count").asString()).isEqualTo("4");
-        assertThat(document.at("/components/0/gel/product").asString()).isEqualTo("sheet-gold");
-        assertThat(document.at("/components/0/lines/0/ingredient").asString()).isEqualTo("cream-35");
-        assertThat(document.at("/components/0/lines/2/ingredient").asString()).contains("unicorn tears");
+        assertThat(document.at("/moulds/count").asString()).isEqualTo("4");
+        assertThat(document.at("/components/0/gels/0/of").asString()).isEqualTo("sheet-gold");
+        assertThat(document.at("/components/0/lines/0/of").asString()).isEqualTo("cream-35");
+        assertThat(document.at("/components/0/lines/2/of").asString()).contains("unicorn tears");
     }
 
     @Test

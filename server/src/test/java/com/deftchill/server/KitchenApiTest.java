@@ -33,7 +33,7 @@ class KitchenApiTest {
                 "/api/kitchen", save(before.at("/version").asLong(), settings.put("temperature", "fahrenheit")));
         assertThat(saved.status()).isEqualTo(200);
         var bare = Api.demo("pear-bay");
-        ((ObjectNode) bare.at("/components/0")).put("pourTemperature", "90");
+        pour(bare).put("at", "90");
         var asked = api.post("/api/assessments", bare.toString());
         assertThat(asked.status()).isEqualTo(422);
         assertThat(asked.json().at("/problems/0/fixes").size()).isEqualTo(2);
@@ -88,7 +88,7 @@ class KitchenApiTest {
         assertThat(second.json().at("/entry/id").asString()).isNotEqualTo(id);
 
         var formula = Api.demo("pear-bay");
-        ((ObjectNode) formula.at("/components/0/lines/0")).put("ingredient", id);
+        ((ObjectNode) formula.at("/components/0/lines/0")).put("of", id);
         assertThat(api.post("/api/assessments", formula.toString()).status()).isEqualTo(200);
         api.post("/api/formulas", formula.put("name", "With our cream").toString());
         var key = added.json().at("/key").asString();
@@ -109,7 +109,7 @@ class KitchenApiTest {
         assertThat(api.delete("/api/larder/own/" + key + "?version=1").status()).isEqualTo(204);
         var unknown = api.post("/api/assessments", formula.toString());
         assertThat(unknown.status()).isEqualTo(422);
-        assertThat(unknown.json().at("/problems/0/path").asString()).isEqualTo("/components/0/lines/0/ingredient");
+        assertThat(unknown.json().at("/problems/0/path").asString()).isEqualTo("/components/0/lines/0/of");
     }
 
     @Test
@@ -135,5 +135,14 @@ class KitchenApiTest {
         save.put("version", version);
         save.set("settings", settings);
         return save.toString();
+    }
+
+    /** The entry of what is done that says how it is poured. */
+    private static ObjectNode pour(ObjectNode document) {
+        return (ObjectNode) document.at("/components/0/work")
+                .valueStream()
+                .filter(entry -> entry.at("/verb").asString().equals("pour"))
+                .findFirst()
+                .orElseThrow();
     }
 }

@@ -78,7 +78,7 @@ class OldDataTest {
                 .containsExactly("As served in the spring", "First try, too firm");
         assertThat(api.get(path + "/1")
                         .json()
-                        .at("/document/components/0/gel/amount")
+                        .at("/document/components/0/gels/0/amount")
                         .asString())
                 .isEqualTo("18 g");
     }
@@ -99,19 +99,23 @@ class OldDataTest {
         var document = formula("Heated fruit with own words").at("/document");
         var line = document.at("/components/0/lines")
                 .valueStream()
-                .filter(l -> l.at("/ingredient").asString().equals("pineapple-raw"))
+                .filter(l -> l.at("/of").asString().equals("pineapple-raw"))
                 .findFirst()
                 .orElseThrow();
-        assertThat(document.at("/components/0/steps/0/of").asString())
-                .isEqualTo("treat-" + line.at("/id").asString());
+        var said = document.at("/components/0/work")
+                .valueStream()
+                .filter(entry -> entry.at("/verb").asString().equals("treat"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(said.at("/lines/0").asString()).isEqualTo(line.at("/id").asString());
         assertThat(api.post("/api/assessments", document.toString()).text()).contains("Simmer the pineapple");
     }
 
     @Test
     void aDocumentOfTheFirstSchemaIsRead() {
         var document = formula("Of the first schema").at("/document");
-        assertThat(document.at("/schema").asInt()).isEqualTo(4);
-        assertThat(document.at("/components/0/gel/product").asString()).isEqualTo("sheet-gold");
+        assertThat(document.at("/schema").asInt()).isEqualTo(5);
+        assertThat(document.at("/components/0/gels/0/of").asString()).isEqualTo("sheet-gold");
     }
 
     @Test

@@ -55,7 +55,7 @@ class RevisionApiTest {
                 .containsExactly("Right", "Much too firm");
         assertThat(api.get(path + "/revisions/1")
                         .json()
-                        .at("/document/components/0/gel/amount")
+                        .at("/document/components/0/gels/0/amount")
                         .asString())
                 .isEqualTo("20 g");
     }
@@ -108,7 +108,7 @@ class RevisionApiTest {
 
     private static ObjectNode dosed(String amount) {
         var document = Api.demo("pear-bay");
-        ((ObjectNode) document.at("/components/0/gel")).put("amount", amount);
+        ((ObjectNode) document.at("/components/0/gels/0")).put("amount", amount);
         return document;
     }
 

@@ -43,7 +43,6 @@ final class Fields {
     }
 
     private static IllegalArgumentException unknown(Record record, String field) {
-        return new IllegalArgumentException(
-                record.getClass().getSimpleName() + " of the formula document has no field " + field);
+        return new IllegalArgumentException("the formula document has no field " + field + " there");
     }
 }

@@ -41,7 +41,7 @@ public record WrittenFormula(
         String readyBy,
         String dipWater,
         String dipLasts,
-        List<Variant> variants,
+        List<Otherwise> variants,
         List<OwnEntry> own) {
 
     /** The version this code reads and writes; earlier ones are lifted before. */
@@ -418,8 +418,8 @@ public record WrittenFormula(
      * @param of id of the variant, such as {@code without-alcohol}
      * @param count of the moulds
      */
-    public record Variant(String of, String count) {
-        public Variant {
+    public record Otherwise(String of, String count) {
+        public Otherwise {
             of = text(of);
             count = text(count);
         }

@@ -63,6 +63,7 @@ public final class Method {
         var step = new Step(
                 portrait.index() + ".fill",
                 dessert.portraits().size() == 1 ? "" : portrait.name(),
+                StepWriter.verb("fill"),
                 solid ? "Lay in" : "Fill",
                 (solid ? "Lay " + Words.grams(bed.grams()) : "Pour " + Words.ml(Math.min(bed.ml(), placedMl(bed))))
                         + " into each of " + count + ": "
@@ -121,6 +122,7 @@ public final class Method {
         steps.add(new Step(
                 "chill",
                 "",
+                "chill",
                 "Chill",
                 text,
                 Kind.WAITING,
@@ -159,6 +161,7 @@ public final class Method {
         steps.add(new Step(
                 "turn-out",
                 "",
+                "turn-out",
                 "Turn out",
                 text,
                 Kind.ACTIVE,
@@ -181,6 +184,7 @@ public final class Method {
             steps.add(new Step(
                     portrait.index() + ".garnish",
                     portrait.name(),
+                    "garnish",
                     "Garnish",
                     "Put " + Words.grams(portrait.bed().grams()) + " of " + portrait.name() + " on each at service.",
                     Kind.ACTIVE,

@@ -96,6 +96,7 @@ final class OwnSteps {
                 new Step(
                         step.id(),
                         step.component(),
+                        step.work(),
                         step.title(),
                         entry.text(),
                         step.kind(),
@@ -121,6 +122,7 @@ final class OwnSteps {
                 new Step(
                         component + ".own-" + entry.id(),
                         name,
+                        entry.id(),
                         "Your own step",
                         entry.text(),
                         Step.Kind.ACTIVE,

@@ -8,6 +8,8 @@ import java.util.Optional;
  *
  * @param id unique within the method: the component's number and the step's code, such as {@code 0.bloom}
  * @param component name of the component, empty for steps of the whole dessert
+ * @param work name by which the work of the document knows it: a verb, {@code treat-} and the id of a line, or, of a step of
+ *     the cook's own, the id of its entry
  * @param title in a few words
  * @param text what to do, with amounts
  * @param kind what it needs of the cook
@@ -21,6 +23,7 @@ import java.util.Optional;
 public record Step(
         String id,
         String component,
+        String work,
         String title,
         String text,
         Kind kind,

@@ -137,6 +137,7 @@ abstract class StepWriter {
         return new Step(
                 portrait.index() + "." + code,
                 portrait.batch().components().size() == 1 ? "" : portrait.name(),
+                verb(code),
                 title,
                 text,
                 kind,

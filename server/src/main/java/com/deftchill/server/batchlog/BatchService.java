@@ -57,7 +57,7 @@ public class BatchService {
     @Transactional
     public void logDemo(
             UUID formulaId, WrittenFormula document, LocalDate madeOn, String outcome, double standingMm, String note) {
-        var poured = LocalTime.parse(document.pouredAt());
+        var poured = LocalTime.parse(document.starts());
         log(formulaId, new MadeBatch(madeOn, poured, Outcome.valueOf(outcome), standingMm, note, document));
     }
 

@@ -38,11 +38,9 @@ class ColdController {
     private static final int MOST_CHANGES = 120;
 
     private final Computing computing;
-    private final DocumentChanges documents;
 
-    ColdController(Computing computing, DocumentChanges documents) {
+    ColdController(Computing computing) {
         this.computing = computing;
-        this.documents = documents;
     }
 
     /** Something changed in a formula, under a name of the asker's own. */
@@ -105,7 +103,7 @@ class ColdController {
     List<WhatIfRow> whatIf(@Valid @RequestBody WhatIfQuestion question, Asked asked) {
         var by = time(question.by());
         var changed = question.variations().stream()
-                .map(variation -> documents.changed(question.document(), variation.changes()))
+                .map(variation -> DocumentChanges.changed(question.document(), variation.changes()))
                 .toList();
         var answers = computing.heavy(
                 asked,

@@ -1,5 +1,6 @@
 package com.deftchill.server.demo;
 
+import com.deftchill.core.formula.Changes;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.kitchen.WrittenKitchen;
 import com.deftchill.server.DeftChillSettings;
@@ -104,9 +105,7 @@ class DemoKitchen implements ApplicationRunner {
 
     /** The same with a fifth more gelatin, its bloom water with it. */
     private static WrittenFormula firmer(WrittenFormula f) {
-        var c = f.components().get(0);
-        var gel = new WrittenFormula.Gel(c.gel().product(), "18 g", c.gel().bloom(), "90 g");
-        return f.withComponents(List.of(c.withGel(gel, c.heat(), c.pourTemperature())));
+        return Changes.set(Changes.set(f, "/components/0/gels/0/amount", "18 g"), "/components/0/gels/0/water", "90 g");
     }
 
     private boolean firstTime() {

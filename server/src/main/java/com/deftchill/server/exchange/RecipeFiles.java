@@ -7,6 +7,7 @@ import com.deftchill.core.formula.WrittenFormula.Component;
 import com.deftchill.core.formula.WrittenFormula.Gel;
 import com.deftchill.core.formula.WrittenFormula.Line;
 import com.deftchill.core.formula.WrittenFormula.Moulds;
+import com.deftchill.core.formula.WrittenFormula.Work;
 import com.deftchill.core.larder.Larder;
 import com.deftchill.core.paste.PastedLine;
 import com.deftchill.core.paste.PastedList;
@@ -57,23 +58,20 @@ class RecipeFiles {
     private ObjectNode recipe(WrittenFormula document, Optional<Assessment> assessment, Larder larder) {
         var recipe = json.createObjectNode();
         recipe.put("@context", "https://schema.org").put("@type", "Recipe").put("name", document.name());
-        recipe.put("recipeYield", document.mould().count() + " portions");
+        recipe.put("recipeYield", portions(document) + " portions");
         var ingredients = recipe.putArray("recipeIngredient");
         for (var component : document.components()) {
             for (var line : component.lines()) {
-                if (!line.ingredient().startsWith("@")) {
-                    var name = larder.ingredient(line.ingredient())
-                            .map(i -> i.name())
-                            .orElse(line.ingredient());
+                if (line.component().isEmpty()) {
+                    var name = larder.ingredient(line.of()).map(i -> i.name()).orElse(line.of());
                     ingredients.add((line.amount() + " " + name).strip());
                 }
             }
-            var gel = component.gel();
-            if (!gel.product().isEmpty()) {
-                var name = larder.gel(gel.product()).map(g -> g.name()).orElse(gel.product());
+            for (var gel : component.gels()) {
+                var name = larder.gel(gel.of()).map(g -> g.name()).orElse(gel.of());
                 ingredients.add((gel.amount() + " " + name).strip());
-                if (!gel.bloomWater().isBlank()) {
-                    ingredients.add(gel.bloomWater() + " Water");
+                if (!gel.water().isBlank()) {
+                    ingredients.add(gel.water() + " Water");
                 }
             }
         }
@@ -155,30 +153,36 @@ class RecipeFiles {
 
     private static WrittenFormula formula(String name, JsonNode recipe, List<PastedLine> read) {
         var lines = new ArrayList<Line>();
-        var gel = new Gel("", "", "", "");
+        var gels = new ArrayList<Gel>();
         for (var line : read) {
             if (line.gel()) {
-                gel = new Gel(line.id(), line.amount(), "squeezed", "");
+                gels.add(new Gel("", line.id(), line.amount(), "squeezed", ""));
             } else if (line.kind() != PastedLine.Kind.HEADING) {
                 var id = line.id().isEmpty() ? shortened(line.text()) : line.id();
-                lines.add(new Line(id, line.amount().isEmpty() ? shortened(line.text()) : line.amount(), "", ""));
+                var amount = line.amount().isEmpty() ? shortened(line.text()) : line.amount();
+                lines.add(new Line("", id, "", amount, "", ""));
             }
         }
-        var kind = gel.product().isEmpty() ? "mousse" : "set-cream";
-        var component =
-                new Component("all", name, kind, "", lines, gel, null, null, null, null, null, List.of(), "32 °C");
+        var kind = gels.isEmpty() ? "mousse" : "set-cream";
+        var pour = Work.of("pour").with("at", "32 °C");
+        var component = new Component("all", name, kind, "", lines, gels, List.of(), List.of(pour));
         var count = recipe.path("recipeYield").asString("").replaceAll("\\D.*$", "");
-        return new WrittenFormula(
-                WrittenFormula.SCHEMA,
+        return WrittenFormula.of(
                 name,
-                "",
                 "in-glass",
-                "",
                 List.of(component),
-                new Moulds("glass-straight", count.isEmpty() ? "6" : count, ""),
+                new Moulds("glass-straight", count.isEmpty() ? "6" : count, "", "", ""),
                 new WrittenFormula.Cooling("fridge-still", "4 °C"),
-                "14:00",
-                List.of());
+                "14:00");
+    }
+
+    /** Portions of all moulds where both are plain numbers, else as written. */
+    private static String portions(WrittenFormula document) {
+        var moulds = document.moulds();
+        boolean plain = moulds.count().matches("\\d{1,4}") && moulds.portions().matches("\\d{1,4}");
+        return plain
+                ? Integer.toString(Integer.parseInt(moulds.count()) * Integer.parseInt(moulds.portions()))
+                : moulds.count();
     }
 
     private static String shortened(String text) {

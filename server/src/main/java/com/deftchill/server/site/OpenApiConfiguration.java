@@ -65,6 +65,19 @@ class OpenApiConfiguration {
             Map.entry("WhatIfQuestion", List.of("by")),
             Map.entry("ProblemResponse", List.of("currentVersion")));
 
+    /** Of the formula document only these are always there: what is not written is absent. */
+    private static final Map<String, List<String>> OF_A_DOCUMENT = Map.of(
+            "WrittenFormula", List.of("schema", "components", "moulds", "cooler"),
+            "Component", List.of("id", "lines"),
+            "Line", List.of("id"),
+            "Gel", List.of("id"),
+            "Foam", List.of("id"),
+            "Work", List.of("id", "verb"),
+            "Moulds", List.of(),
+            "Cooling", List.of(),
+            "Stay", List.of(),
+            "Otherwise", List.of());
+
     static {
         // Comes from a header, which is told of once for all.
         SpringDocUtils.getConfig().addRequestWrapperToIgnore(Asked.class);
@@ -113,6 +126,10 @@ class OpenApiConfiguration {
 
     private static void require(String name, Schema<?> schema) {
         if (schema.getProperties() == null) {
+            return;
+        }
+        if (OF_A_DOCUMENT.containsKey(name)) {
+            schema.setRequired(OF_A_DOCUMENT.get(name));
             return;
         }
         var absent = MAY_BE_ABSENT.getOrDefault(name, List.of());
