@@ -4,6 +4,7 @@ import com.deftchill.core.assess.Assessment;
 import com.deftchill.core.assess.Assessor;
 import com.deftchill.core.chill.ChillOptions;
 import com.deftchill.core.formula.WrittenFormula;
+import com.deftchill.core.formula.WrittenFormula.Work;
 import com.deftchill.core.kitchen.KitchenReader;
 import com.deftchill.core.kitchen.Workplace;
 import com.deftchill.core.larder.LarderFiles;
@@ -44,27 +45,15 @@ public class AssessmentBench {
 
     @Benchmark
     public Answer<Assessment> assessment() {
+        var lines = List.of(
+                line("cream-35", "600 g", ""),
+                line("milk-35", "330 g", ""),
+                line("pear-puree", "220 g", ""),
+                line("sugar", "100 g", ""));
         var component = new WrittenFormula.Component(
-                "set cream",
-                List.of(
-                        line("cream-35", "600 g"),
-                        line("milk-35", "330 g"),
-                        line("pear-puree", "220 g"),
-                        line("sugar", "100 g")),
-                new WrittenFormula.Gel("sheet-gold", gelatin, "weighed", "75 g"),
-                null,
-                "32 °C");
-        var formula = new WrittenFormula(
-                WrittenFormula.SCHEMA,
-                "Bench",
-                "metric",
-                "turned-out",
-                "",
-                List.of(component),
-                new WrittenFormula.Moulds(mould, "12", ""),
-                new WrittenFormula.Cooling("fridge-still", "4 °C"),
-                "14:00",
-                List.of());
+                "cream", "set cream", "", "", lines, gel(gelatin, "75 g"), List.of(), List.of(pour("32 °C")));
+        var formula =
+                WrittenFormula.of("Bench", "turned-out", List.of(component), moulds(mould, "12"), FRIDGE, "14:00");
         return assessor.assess(formula, workplace);
     }
 
@@ -75,41 +64,41 @@ public class AssessmentBench {
         for (int c = 0; c < 6; c++) {
             var lines = new ArrayList<WrittenFormula.Line>();
             for (int i = 0; i < 9; i++) {
-                lines.add(line(
-                        new String[] {"cream-35", "milk-35", "pear-puree", "sugar"}[(c + i) % 4], 10 + 5 * i + " g"));
+                var of = new String[] {"cream-35", "milk-35", "pear-puree", "sugar"}[(c + i) % 4];
+                lines.add(line(of, 10 + 5 * i + " g", ""));
             }
-            lines.add(new WrittenFormula.Line("cream-35", "90 g", "", c % 2 == 0 ? "whipped" : ""));
-            var kind = c % 2 == 0 ? "mousse" : "set-cream";
+            boolean mousse = c % 2 == 0;
+            lines.add(line("cream-35", "90 g", mousse ? "f1" : ""));
             components.add(new WrittenFormula.Component(
                     "c" + c,
                     "c" + c,
-                    kind,
+                    mousse ? "mousse" : "set-cream",
                     "",
                     lines,
-                    new WrittenFormula.Gel("sheet-gold", gelatin.equals("15 g") ? "4 g" : "2 g", "weighed", "20 g"),
-                    new WrittenFormula.Heat("60 °C", "", ""),
-                    null,
-                    null,
-                    null,
-                    null,
-                    List.of(),
-                    "30 °C"));
+                    gel(gelatin.equals("15 g") ? "4 g" : "2 g", "20 g"),
+                    mousse ? List.of(new WrittenFormula.Foam("f1", "", "", "")) : List.of(),
+                    List.of(Work.of("heat").with("to", "60 °C"), pour("30 °C"))));
         }
-        var formula = new WrittenFormula(
-                WrittenFormula.SCHEMA,
-                "Layered",
-                "metric",
-                "sliced",
-                "",
-                components,
-                new WrittenFormula.Moulds("spring-tin-230", "1", ""),
-                new WrittenFormula.Cooling("fridge-still", "4 °C"),
-                "14:00",
-                List.of());
+        var formula =
+                WrittenFormula.of("Layered", "sliced", components, moulds("spring-tin-230", "1"), FRIDGE, "14:00");
         return assessor.assess(formula, workplace);
     }
 
-    private static WrittenFormula.Line line(String ingredient, String amount) {
-        return new WrittenFormula.Line(ingredient, amount, "", "");
+    private static final WrittenFormula.Cooling FRIDGE = new WrittenFormula.Cooling("fridge-still", "4 °C");
+
+    private static WrittenFormula.Line line(String ingredient, String amount, String foam) {
+        return new WrittenFormula.Line("", ingredient, "", amount, "", foam);
+    }
+
+    private static List<WrittenFormula.Gel> gel(String amount, String water) {
+        return List.of(new WrittenFormula.Gel("", "sheet-gold", amount, "weighed", water));
+    }
+
+    private static Work pour(String at) {
+        return Work.of("pour").with("at", at);
+    }
+
+    private static WrittenFormula.Moulds moulds(String of, String count) {
+        return new WrittenFormula.Moulds(of, count, "", "", "");
     }
 }

@@ -10,10 +10,10 @@ import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.formula.WrittenFormula.Component;
 import com.deftchill.core.formula.WrittenFormula.Cooling;
 import com.deftchill.core.formula.WrittenFormula.Gel;
-import com.deftchill.core.formula.WrittenFormula.Heat;
 import com.deftchill.core.formula.WrittenFormula.Line;
 import com.deftchill.core.formula.WrittenFormula.Moulds;
 import com.deftchill.core.formula.WrittenFormula.Stay;
+import com.deftchill.core.formula.WrittenFormula.Work;
 import com.deftchill.core.kitchen.KitchenReader;
 import com.deftchill.core.kitchen.Workplace;
 import com.deftchill.core.larder.LarderFiles;
@@ -74,28 +74,27 @@ public class ColdBench {
         var stays = places.equals("fridge")
                 ? List.of(new Stay("", "", "24 h", "", ""))
                 : List.of(new Stay("freezer-still", "", "8 h", "", ""), new Stay("", "", "16 h", "film", ""));
-        return new WrittenFormula(
-                WrittenFormula.SCHEMA,
+        return WrittenFormula.of(
                 "Three layers",
-                "metric",
                 "turned-out",
-                "",
                 List.of(
                         layer("cream", dose, "cream-35"),
                         layer("fruit", dose, "pear-puree"),
                         layer("milk", dose, "milk-35")),
-                new Moulds("dariole", "8", ""),
-                new Cooling("fridge-still", "4 °C", stays, "", "", ""),
-                "14:00",
-                List.of());
+                new Moulds("dariole", "8", "", "", ""),
+                new Cooling("fridge-still", "4 °C", stays, ""),
+                "14:00");
     }
 
     private static Component layer(String name, String dose, String ingredient) {
         return new Component(
                 name,
-                List.of(new Line(ingredient, "250 g", "", ""), new Line("sugar", "25 g", "", "")),
-                new Gel("sheet-gold", dose, "weighed", "15 g"),
-                new Heat("60 °C", "", ""),
-                "30 °C");
+                name,
+                "",
+                "",
+                List.of(new Line("", ingredient, "", "250 g", "", ""), new Line("", "sugar", "", "25 g", "", "")),
+                List.of(new Gel("", "sheet-gold", dose, "weighed", "15 g")),
+                List.of(),
+                List.of(Work.of("heat").with("to", "60 °C"), Work.of("pour").with("at", "30 °C")));
     }
 }

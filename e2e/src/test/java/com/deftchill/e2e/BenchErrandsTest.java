@@ -288,7 +288,7 @@ class BenchErrandsTest extends Errands {
         var document = Api.demo("pear-bay");
         var lines = (ArrayNode) document.at("/components/0/lines");
         for (var fruit : List.of("kiwi-raw", "pineapple-raw")) {
-            lines.addObject().put("ingredient", fruit).put("amount", "40 g").put("treatment", "heated");
+            lines.addObject().put("of", fruit).put("amount", "40 g").put("treatment", "heated");
         }
         var bench = new Bench(browser.window(formula(document)));
         bench.menu("Method, in your words…");

@@ -70,19 +70,15 @@ class KeyToVerdictTest {
         var mousse = (ObjectNode) components.get(0).deepCopy();
         var lines = mousse.withArray("/lines");
         for (var more : List.of("honey", "salt", "pear-puree", "apple-juice", "barley-tea")) {
-            lines.addObject()
-                    .put("ingredient", more)
-                    .put("amount", "10 g")
-                    .put("treatment", "")
-                    .put("share", "");
+            lines.addObject().put("of", more).put("amount", "10 g");
         }
         components.removeAll();
         for (int i = 0; i < 6; i++) {
             var layer = mousse.deepCopy().put("id", "layer-" + i).put("name", "Layer " + i);
-            layer.withObject("/gel").put("amount", 6 + 0.5 * i + " g").put("bloomWater", "40 g");
+            ((ObjectNode) layer.at("/gels/0")).put("amount", 6 + 0.5 * i + " g").put("water", "40 g");
             components.add(layer);
         }
-        document.withObject("/mould").put("mould", "spring-tin-230").put("count", "1");
+        document.withObject("/moulds").put("of", "spring-tin-230").put("count", "1");
         return document.put("served", "sliced");
     }
 }
