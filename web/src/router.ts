@@ -4,10 +4,10 @@ import { createRouter, createWebHistory } from 'vue-router'
 export const router = createRouter({
   history: createWebHistory(),
   routes: [
-    { path: '/', component: () => import('./bench/FirstFormula.vue') },
+    { path: '/', component: () => import('@/document/FirstFormula.vue') },
     { path: '/bench/:id', name: 'bench', component: () => import('./bench/BenchPage.vue') },
     { path: '/bench/:id/card', name: 'card', component: () => import('./card/CardPage.vue') },
-    { path: '/cold', name: 'first-cold', component: () => import('./bench/FirstFormula.vue') },
+    { path: '/cold', name: 'first-cold', component: () => import('@/document/FirstFormula.vue') },
     { path: '/cold/:id', name: 'cold', component: () => import('./cold/ColdPage.vue') },
     { path: '/larder/:shelf?', name: 'larder', component: () => import('./larder/LarderPage.vue') },
     { path: '/sums/:sum?', name: 'sums', component: () => import('./sums/SumsPage.vue') },

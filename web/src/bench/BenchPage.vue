@@ -6,35 +6,35 @@ import { useRoute, useRouter } from 'vue-router'
 import { api, type Evidence, type Fix, type Formula } from '@/api/client'
 import TheCut from '@/cut/TheCut.vue'
 import LogDrawer from '@/log/LogDrawer.vue'
-import ConflictNotice from './ConflictNotice.vue'
-import DoseStrip from './DoseStrip.vue'
-import CourseChart from './CourseChart.vue'
-import { setAt, takeFix, textAt } from './document'
-import EvidenceDrawer from './EvidenceDrawer.vue'
-import FileNotice from './FileNotice.vue'
-import FlagRow from './FlagRow.vue'
-import FormulaBar from './FormulaBar.vue'
-import MadeOf from './MadeOf.vue'
-import MilestoneRow from './MilestoneRow.vue'
-import PutAwayNotice from './PutAwayNotice.vue'
-import { stateWords } from './saveStates'
-import { provideSheet } from './sheet'
-import TheLine from './TheLine.vue'
-import { useAssessment } from './useAssessment'
-import { useFiles } from './useFiles'
-import { useFormulas } from './useFormulas'
-import { useDocument } from './useDocument'
-import VerdictList from './VerdictList.vue'
-import WeighingSheet from './WeighingSheet.vue'
+import ConflictNotice from '@/document/ConflictNotice.vue'
+import DoseStrip from '@/dose/DoseStrip.vue'
+import CourseChart from '@/chart/CourseChart.vue'
+import { setAt, takeFix, textAt } from '@/document/document'
+import EvidenceDrawer from '@/verdicts/EvidenceDrawer.vue'
+import FileNotice from '@/document/FileNotice.vue'
+import FlagRow from '@/verdicts/FlagRow.vue'
+import FormulaBar from '@/document/FormulaBar.vue'
+import MadeOf from '@/weighing/MadeOf.vue'
+import MilestoneRow from '@/verdicts/MilestoneRow.vue'
+import PutAwayNotice from '@/document/PutAwayNotice.vue'
+import { stateWords } from '@/document/saveStates'
+import { provideSheet } from '@/document/sheet'
+import TheLine from '@/verdicts/TheLine.vue'
+import { useAssessment } from '@/answers/useAssessment'
+import { useFiles } from '@/document/useFiles'
+import { useFormulas } from '@/document/useFormulas'
+import { useDocument } from '@/document/useDocument'
+import VerdictList from '@/verdicts/VerdictList.vue'
+import WeighingSheet from '@/weighing/WeighingSheet.vue'
 
 // What opens on demand is loaded on demand.
-const RevisionsDrawer = defineAsyncComponent(() => import('./RevisionsDrawer.vue'))
-const SwapDrawer = defineAsyncComponent(() => import('./SwapDrawer.vue'))
-const VariantsDrawer = defineAsyncComponent(() => import('./VariantsDrawer.vue'))
-const PasteDrawer = defineAsyncComponent(() => import('./PasteDrawer.vue'))
-const MethodDrawer = defineAsyncComponent(() => import('./MethodDrawer.vue'))
-const FormulaFinder = defineAsyncComponent(() => import('./FormulaFinder.vue'))
-const ScaleDrawer = defineAsyncComponent(() => import('./ScaleDrawer.vue'))
+const RevisionsDrawer = defineAsyncComponent(() => import('@/revisions/RevisionsDrawer.vue'))
+const SwapDrawer = defineAsyncComponent(() => import('@/alternatives/SwapDrawer.vue'))
+const VariantsDrawer = defineAsyncComponent(() => import('@/alternatives/VariantsDrawer.vue'))
+const PasteDrawer = defineAsyncComponent(() => import('@/weighing/PasteDrawer.vue'))
+const MethodDrawer = defineAsyncComponent(() => import('@/method/MethodDrawer.vue'))
+const FormulaFinder = defineAsyncComponent(() => import('@/document/FormulaFinder.vue'))
+const ScaleDrawer = defineAsyncComponent(() => import('@/alternatives/ScaleDrawer.vue'))
 
 const route = useRoute()
 const router = useRouter()

@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
 import { api, ApiProblem, type Step } from '@/api/client'
-import { shareOf } from '@/bench/address'
+import { shareOf } from '@/document/address'
 import StationBar from '@/look/StationBar.vue'
 
 /** The method on one page of A4, black on white: to hang beside the bench. */
@@ -54,7 +54,7 @@ const hands = computed(() =>
   time(
     (assessment.value?.method ?? [])
       .filter((s) => s.kind === 'ACTIVE')
-      .reduce((sum, s) => sum + s.minutes, 0),
+      .reduce((sum, s) => sum + s.takes.likely, 0),
   ),
 )
 const warnings = computed(
@@ -142,7 +142,7 @@ const print = () => window.print()
             <li v-for="step in assessment.method" :key="step.id">
               <p class="head">
                 <b>{{ step.component ? `${step.component}: ${step.title}` : step.title }}</b>
-                <span>{{ KINDS[step.kind] }} · {{ time(step.minutes) }}</span>
+                <span>{{ KINDS[step.kind] }} · {{ time(step.takes.likely) }}</span>
                 <span v-if="step.temperature" class="temperature">{{ step.temperature }}</span>
               </p>
               <p>{{ step.text }}</p>

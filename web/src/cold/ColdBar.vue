@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Formula } from '@/api/client'
-import ChoiceField from '@/bench/ChoiceField.vue'
+import ChoiceField from '@/look/ChoiceField.vue'
 import StationBar from '@/look/StationBar.vue'
 
 defineProps<{

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, useId } from 'vue'
 import type { Chill, Evidence } from '@/api/client'
-import SheetText from '@/bench/SheetText.vue'
+import SheetText from '@/weighing/SheetText.vue'
 import { band, innerUpTo, mirrored } from '@/cut/geometry'
 import TintPatterns from '@/cut/TintPatterns.vue'
 import { degrees as written } from '@/look/degrees'

@@ -2,8 +2,8 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { api, ApiProblem, type KitchenSettings, type Problem } from '@/api/client'
-import ChoiceField from '@/bench/ChoiceField.vue'
-import TypedField from '@/bench/TypedField.vue'
+import ChoiceField from '@/look/ChoiceField.vue'
+import TypedField from '@/look/TypedField.vue'
 import StationBar from '@/look/StationBar.vue'
 import { settingGroups } from './settings'
 

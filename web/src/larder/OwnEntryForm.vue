@@ -2,8 +2,8 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { api, ApiProblem, type Larder, type OwnEntry, type OwnKind, type Problem } from '@/api/client'
-import ChoiceField from '@/bench/ChoiceField.vue'
-import TypedField from '@/bench/TypedField.vue'
+import ChoiceField from '@/look/ChoiceField.vue'
+import TypedField from '@/look/TypedField.vue'
 import MouldCut from './MouldCut.vue'
 import ShareBar from './ShareBar.vue'
 

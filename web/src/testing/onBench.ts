@@ -3,7 +3,7 @@ import { flushPromises, mount, type DOMWrapper } from '@vue/test-utils'
 import { defineComponent, h, shallowRef, type Component as VueComponent } from 'vue'
 import type { Formula, Larder, Problem } from '@/api/client'
 import { blankFormula } from '@/testing/starts'
-import { provideSheet } from '@/bench/sheet'
+import { provideSheet } from '@/document/sheet'
 
 /** Types into a field as a browser does: one event for the text, the one for leaving the field is not there yet. */
 export async function type(

@@ -168,6 +168,7 @@ class FormulaApiTest {
         assertThat(listed.at("/outcome").asString()).isEqualTo("CLEAN");
         assertThat(listed.at("/pouredAt").asString()).startsWith("14:00");
         assertThat(listed.at("/predicted/standingMm").asDouble()).isBetween(35.0, 55.0);
+        assertThat(listed.at("/predicted/fingerprint").asString()).matches("d:\\w+-l:\\w+-s:\\w+-p:\\w+");
         assertThat(listed.at("/dose").asString()).isEqualTo("14 g");
         var whole =
                 api.get("/api/formulas/" + id + "/batches/" + listed.at("/id").asString());

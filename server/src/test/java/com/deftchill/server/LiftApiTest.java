@@ -96,7 +96,7 @@ class LiftApiTest {
         answer.at("/milestones").forEach(m -> milestones.add(text(m, "code") + " " + text(m, "clock")));
         var method = told.putArray("method");
         answer.at("/method")
-                .forEach(s -> method.add(text(s, "title") + ": " + text(s, "text") + " " + text(s, "minutes")));
+                .forEach(s -> method.add(text(s, "title") + ": " + text(s, "text") + " " + text(s, "takes/likely")));
         var components = told.putArray("components");
         answer.at("/components").forEach(c -> components.add(c.at("/amounts").toString()));
         var flags = told.putArray("flags");

@@ -82,9 +82,8 @@ final class ComponentMethod extends PanSteps {
                 "Weigh",
                 amounts + ".",
                 Kind.ACTIVE,
-                2
-                        + component.parameters().work().weighLine().value()
-                                * component.lines().size(),
+                Span.of(work().weighStart())
+                        .and(Span.of(work().weighLine()).times(component.lines().size())),
                 "",
                 "");
     }
@@ -105,7 +104,7 @@ final class ComponentMethod extends PanSteps {
                 "Bloom",
                 text,
                 Kind.WAITING,
-                10,
+                Span.of(work().bloom()),
                 portrait.celsius(15) + " or colder",
                 sheets ? "soft and swollen" : "swollen and rubbery, no dry grains",
                 "");
@@ -120,7 +119,7 @@ final class ComponentMethod extends PanSteps {
                         "Hold " + Words.grams(line.part().grams()) + " at " + portrait.celsius(85)
                                 + " or more for 5 min; cool it before it joins.",
                         Kind.TENDED,
-                        12,
+                        Span.of(work().treatFruit()),
                         portrait.celsius(85),
                         "steams steadily",
                         "Raw it would cut the gelatin.");
@@ -159,13 +158,7 @@ final class ComponentMethod extends PanSteps {
                 "Heat",
                 text,
                 Kind.TENDED,
-                Math.max(
-                        3,
-                        grams
-                                * HEAT_CAPACITY
-                                * (to - FRIDGE_C)
-                                / component.parameters().work().burner().value()
-                                / 60),
+                heated(grams, to, work().heatLeast()),
                 portrait.celsius(to),
                 cue,
                 to >= SIMMER_C ? "Dairy boils over: stay with it." : "");
@@ -189,7 +182,7 @@ final class ComponentMethod extends PanSteps {
                             ? "Sprinkle " + gelAmount() + " onto the hot liquid while whisking; strain out what clumps."
                             : "Off the heat, stir in the bloomed gelatin with its water.",
                     Kind.ACTIVE,
-                    2,
+                    Span.of(work().dissolve()),
                     portrait.celsius(50) + " to " + portrait.celsius(70),
                     "no grains on the back of a spoon",
                     "");
@@ -199,7 +192,7 @@ final class ComponentMethod extends PanSteps {
                     "Boil the " + agent.words(),
                     "Whisk " + gelAmount() + " into the hot liquid and boil it, stirring.",
                     Kind.TENDED,
-                    agent == Agent.AGAR ? 4 : 3,
+                    Span.of(agent == Agent.AGAR ? work().boilAgar() : work().boilGel()),
                     portrait.celsius(BOIL_C),
                     "two minutes at the boil",
                     "It sets as soon as it cools to " + portrait.celsius(onsetC()) + ": have the moulds ready.");
@@ -223,7 +216,7 @@ final class ComponentMethod extends PanSteps {
                     "Infuse",
                     "Steep " + weighed(steeped) + " in the hot liquid, covered, then strain and press.",
                     Kind.WAITING,
-                    20,
+                    Span.of(work().infuse()),
                     "",
                     "tastes of it, a little stronger than wanted",
                     "");
@@ -232,7 +225,7 @@ final class ComponentMethod extends PanSteps {
 
     private void strain() {
         if (kitchen.strains() && heats() && !lines(Share.HOT).isEmpty()) {
-            add("strain", "Strain", "Through a fine sieve into a jug.", Kind.ACTIVE, 3, "", "");
+            add("strain", "Strain", "Through a fine sieve into a jug.", Kind.ACTIVE, Span.of(work().strain()), "", "");
         }
     }
 
@@ -249,7 +242,7 @@ final class ComponentMethod extends PanSteps {
                         ? "Beat " + weighed(cold) + " until smooth, scraping down."
                         : "Stir in " + weighed(cold) + " straight from the fridge, a third first.",
                 Kind.ACTIVE,
-                3,
+                Span.of(work().joinCold()),
                 portrait.study()
                         .flatMap(Study::joining)
                         .map(joining -> portrait.celsius(joining.meetC()))
@@ -286,7 +279,9 @@ final class ComponentMethod extends PanSteps {
                 "Cool",
                 over ? "Stir it over ice water." + other : "Let it stand, stirring now and then.",
                 over ? Kind.TENDED : Kind.WAITING,
-                (over ? ice : room) / 60,
+                over
+                        ? Span.slowedBy(ice / 60, component.parameters().cold().bowlIce())
+                        : Span.slowedBy(room / 60, component.parameters().cold().bowlRoom()),
                 portrait.celsius(to),
                 "barely warm, still as thin as cream",
                 onset > 0 ? "Below " + portrait.celsius(onset) + " it sets in the bowl." : "");
@@ -314,7 +309,7 @@ final class ComponentMethod extends PanSteps {
                 "Whip",
                 "Whip " + weighed(foaming.lines()) + " " + whip.words() + ".",
                 Kind.TENDED,
-                4,
+                Span.of(work().whip()),
                 foaming.creamG() > 0
                         ? "cream at " + portrait.celsius(component.fold().foamC())
                         : "",
@@ -342,13 +337,17 @@ final class ComponentMethod extends PanSteps {
                 "Base and foam " + component.fold().school().words() + "; the base between "
                         + portrait.celsius(window.lowC()) + " and " + portrait.celsius(window.highC()) + ".",
                 Kind.ACTIVE,
-                4,
+                Span.of(work().fold()),
                 portrait.celsius(component.fold().baseC().orElse(middle(foaming))),
                 "no white streaks",
                 "Stop as soon as it is even: every stroke costs air.",
                 List.of(
-                        new After(base, 0, minutes > 0 ? Optional.of(minutes) : Optional.empty()),
-                        new After(whipped, 0, Optional.of(20.0)))));
+                        new After(
+                                base,
+                                0,
+                                minutes > 0 ? Optional.of(minutes) : Optional.empty(),
+                                minutes > 0 ? "cools" : ""),
+                        new After(whipped, 0, Optional.of(20.0), "collapses"))));
     }
 
     /** Minutes that the base stays in its window in the room; 0 when it is not heated. */

@@ -47,11 +47,16 @@ public final class Method {
 
     /** Into the moulds: at once after its last step, and not before the layer below holds it. */
     private Step fill(Portrait portrait, String last, String below) {
+        var work = dessert.parameters().work();
         var after = new ArrayList<After>();
         boolean sets = portrait.study().filter(Study::sets).isPresent();
-        after.add(new After(last, 0, sets ? Optional.of(15.0) : Optional.empty()));
+        after.add(new After(last, 0, sets ? Optional.of(15.0) : Optional.empty(), sets ? "sets" : ""));
         if (!below.isEmpty()) {
-            after.add(new After(below, waitOn(portrait), bondsFor(portrait)));
+            after.add(new After(
+                    below,
+                    waitOn(portrait),
+                    bondsFor(portrait),
+                    bondsFor(portrait).isPresent() ? "bonds" : "carries"));
         }
         var bed = portrait.bed();
         int count = dessert.batch().count();
@@ -70,7 +75,8 @@ public final class Method {
                         + dessert.batch().mould().name() + ", up to "
                         + Words.mm(bed.toMm()) + "." + wait,
                 Kind.ACTIVE,
-                2 + dessert.parameters().work().fillMould().value() * count,
+                List.of(Need.HANDS, Need.MOULD),
+                Span.of(work.fillStart()).and(Span.of(work.fillMould()).times(count)),
                 solid
                         ? Optional.empty()
                         : Optional.of(portrait.celsius(portrait.component().pourC())),
@@ -126,12 +132,13 @@ public final class Method {
                 "Chill",
                 text,
                 Kind.WAITING,
-                Double.isInfinite(until) ? 2 * 24 * 60 : Math.max(0, until - from) / 60,
+                List.of(Need.COOLER_SHELF, Need.MOULD),
+                Span.exactly(Double.isInfinite(until) ? 2 * 24 * 60 : Math.max(0, until - from) / 60),
                 Optional.of(dessert.celsius(batch.airC())),
                 "a wobble that returns to the centre",
                 "Cool it quickly, keep it cold: local food-safety rules come first.",
                 false,
-                List.of(new After(last, 0, Optional.of(10.0)))));
+                List.of(new After(last, 0, Optional.of(10.0), "cools"))));
     }
 
     private void turnOut() {
@@ -165,22 +172,24 @@ public final class Method {
                 "Turn out",
                 text,
                 Kind.ACTIVE,
-                dessert.batch().count(),
+                List.of(Need.HANDS),
+                Span.of(dessert.parameters().work().turnOut())
+                        .times(dessert.batch().count()),
                 Optional.empty(),
                 "slides off whole",
                 dip ? "Hot water: keep hands clear of the steam." : "",
                 false,
-                List.of(new After("chill", 0, Optional.empty()))));
+                List.of(After.at("chill"))));
     }
 
     private void garnish() {
+        var work = dessert.parameters().work();
         for (var portrait : dessert.portraits()) {
             if (portrait.kind() != com.deftchill.core.batch.Kind.GARNISH
                     || !portrait.component().layer()) {
                 continue;
             }
-            var before =
-                    dessert.studies().isEmpty() ? List.<After>of() : List.of(new After("chill", 0, Optional.empty()));
+            var before = dessert.studies().isEmpty() ? List.<After>of() : List.of(After.at("chill"));
             steps.add(new Step(
                     portrait.index() + ".garnish",
                     portrait.name(),
@@ -188,7 +197,10 @@ public final class Method {
                     "Garnish",
                     "Put " + Words.grams(portrait.bed().grams()) + " of " + portrait.name() + " on each at service.",
                     Kind.ACTIVE,
-                    1 + 0.5 * dessert.batch().count(),
+                    List.of(Need.HANDS),
+                    Span.of(work.garnishStart())
+                            .and(Span.of(work.garnishEach())
+                                    .times(dessert.batch().count())),
                     Optional.empty(),
                     "",
                     "",

@@ -100,7 +100,8 @@ final class OwnSteps {
                         step.title(),
                         entry.text(),
                         step.kind(),
-                        minutes(entry, step.minutes()),
+                        step.needs(),
+                        takes(entry, step.takes()),
                         step.temperature(),
                         step.cue(),
                         step.caution(),
@@ -126,17 +127,18 @@ final class OwnSteps {
                         "Your own step",
                         entry.text(),
                         Step.Kind.ACTIVE,
-                        minutes(entry, 0),
+                        List.of(Need.HANDS),
+                        takes(entry, Span.exactly(0)),
                         Optional.empty(),
                         "",
                         "",
                         true,
-                        List.of(new After(steps.get(at).id(), 0, Optional.empty()))));
+                        List.of(After.at(steps.get(at).id()))));
     }
 
-    private static double minutes(Work entry, double otherwise) {
+    private static Span takes(Work entry, Span otherwise) {
         try {
-            return entry.minutes().isBlank() ? otherwise : Typed.minutes(entry.minutes(), 0, MOST_MIN);
+            return entry.minutes().isBlank() ? otherwise : Span.exactly(Typed.minutes(entry.minutes(), 0, MOST_MIN));
         } catch (UnreadableException e) {
             return otherwise;
         }

@@ -6,6 +6,8 @@ import com.deftchill.core.cook.Boiling;
 import com.deftchill.core.cook.Soaking;
 import com.deftchill.core.dessert.Portrait;
 import com.deftchill.core.method.Step.Kind;
+import com.deftchill.core.parameters.Parameter;
+import com.deftchill.core.parameters.WorkParameters;
 import com.deftchill.core.text.Words;
 
 /** Steps of what is joined, burnt, simmered, pressed or dipped. Durations are estimates [E]. */
@@ -17,6 +19,17 @@ abstract class PanSteps extends StepWriter {
 
     PanSteps(Portrait portrait) {
         super(portrait);
+    }
+
+    final WorkParameters work() {
+        return component.parameters().work();
+    }
+
+    /** Time on a burner from the fridge to T °C, but never less than a constant says. */
+    final Span heated(double grams, double to, Parameter least) {
+        double minutes =
+                grams * HEAT_CAPACITY * (to - FRIDGE_C) / work().burner().value() / 60;
+        return Span.slowedBy(minutes, work().burner()).atLeast(Span.of(least));
     }
 
     final void ganache() {
@@ -31,13 +44,7 @@ abstract class PanSteps extends StepWriter {
                     "Heat",
                     "Bring " + weighed(liquid) + " to just below the boil.",
                     Kind.TENDED,
-                    Math.max(
-                            2,
-                            grams(liquid)
-                                    * HEAT_CAPACITY
-                                    * (SIMMER_C - FRIDGE_C)
-                                    / component.parameters().work().burner().value()
-                                    / 60),
+                    heated(grams(liquid), SIMMER_C, work().heatCreamLeast()),
                     portrait.celsius(component.heating().hotC().orElse(85)),
                     "small bubbles at the pan's edge",
                     "Dairy boils over: stay with it.");
@@ -47,7 +54,7 @@ abstract class PanSteps extends StepWriter {
                     "Melt",
                     "Melt " + weighed(chocolate) + " over a water bath or in short pulses; warm the rest.",
                     Kind.TENDED,
-                    6,
+                    Span.of(work().melt()),
                     portrait.celsius(component.parameters().ganache().joinFrom().value()),
                     "smooth, no lumps",
                     "Not a drop of water alone: it seizes.");
@@ -63,7 +70,7 @@ abstract class PanSteps extends StepWriter {
                         "Pour over the chopped " + names(chocolate) + ", stir, then the butter bit by bit.";
                 },
                 Kind.ACTIVE,
-                5,
+                Span.of(work().joinGanache()),
                 portrait.celsius(component.parameters().ganache().joinFrom().value()) + " to "
                         + portrait.celsius(
                                 component.parameters().ganache().joinTo().value()),
@@ -81,7 +88,7 @@ abstract class PanSteps extends StepWriter {
                 "Caramel",
                 "Cook " + weighed(sugar) + " " + stage.words() + ".",
                 Kind.TENDED,
-                10,
+                Span.of(work().burn()),
                 portrait.celsius(stage.celsius(component.parameters().pan())),
                 stage.words(),
                 "Far above " + portrait.celsius(100)
@@ -94,7 +101,7 @@ abstract class PanSteps extends StepWriter {
                     "Stop it",
                     "Off the heat add " + weighed(rest) + " warm, a little at a time, then boil it smooth.",
                     Kind.ACTIVE,
-                    4,
+                    Span.of(work().stopCaramel()),
                     "",
                     "smooth again",
                     "It foams up to " + Boiling.CARAMEL_FOAMS + " times its height: use a pan four times as large.");
@@ -112,10 +119,11 @@ abstract class PanSteps extends StepWriter {
                                         + Words.grams(portrait.mix().massG()) + " is left."
                                 : "."),
                 Kind.TENDED,
-                Math.max(
-                        minutes,
-                        component.lostG()
-                                / component.parameters().pan().simmer().value()),
+                Span.slowedBy(
+                                component.lostG()
+                                        / component.parameters().pan().simmer().value(),
+                                component.parameters().pan().simmer())
+                        .atLeast(Span.exactly(minutes)),
                 portrait.celsius(BOIL_C),
                 "thick bubbles, a clean line left by the spoon",
                 "Hot sugar sticks and burns.");
@@ -123,7 +131,14 @@ abstract class PanSteps extends StepWriter {
 
     final void crust() {
         if (portrait.kind() == com.deftchill.core.batch.Kind.SHELL) {
-            add("line", "Line", "Set the baked shells ready, cold.", Kind.ACTIVE, 2, "crisp and dry", "");
+            add(
+                    "line",
+                    "Line",
+                    "Set the baked shells ready, cold.",
+                    Kind.ACTIVE,
+                    Span.of(work().lay()),
+                    "crisp and dry",
+                    "");
             return;
         }
         add(
@@ -131,7 +146,7 @@ abstract class PanSteps extends StepWriter {
                 "Mix",
                 "Stir the crumbs with the melted butter until they hold when pressed.",
                 Kind.ACTIVE,
-                3,
+                Span.of(work().mixCrumb()),
                 "holds when pressed in the fist",
                 "");
         boolean baked = component.pressed().baked();
@@ -143,7 +158,7 @@ abstract class PanSteps extends StepWriter {
                                 ? ", its wall " + Words.mm(component.pressed().wallMm()) + " high."
                                 : "."),
                 Kind.ACTIVE,
-                5,
+                Span.of(work().pressCrumb()),
                 "",
                 "");
         add(
@@ -151,7 +166,7 @@ abstract class PanSteps extends StepWriter {
                 baked ? "Bake" : "Harden",
                 baked ? "Bake it 10 min at " + portrait.celsius(175) + " and let it cool." : "30 min in the fridge.",
                 Kind.WAITING,
-                baked ? 40 : 30,
+                Span.of(baked ? work().bake() : component.parameters().layers().crumbHardens()),
                 portrait.celsius(baked ? 175 : 4),
                 "firm to the touch",
                 "");
@@ -172,7 +187,7 @@ abstract class PanSteps extends StepWriter {
                 "Soak",
                 how + "; for " + count + " moulds.",
                 Kind.ACTIVE,
-                3 + 0.2 * count,
+                Span.of(work().soakStart()).and(Span.of(work().soakEach()).times(count)),
                 "moist, not wet in the middle",
                 "");
     }
@@ -183,7 +198,7 @@ abstract class PanSteps extends StepWriter {
                 "Make ready",
                 "Cut, drain and dry " + names(component.lines()) + ".",
                 Kind.ACTIVE,
-                5,
+                Span.of(work().cut()),
                 "dry on the outside",
                 "");
     }

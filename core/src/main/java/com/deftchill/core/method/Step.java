@@ -13,7 +13,8 @@ import java.util.Optional;
  * @param title in a few words
  * @param text what to do, with amounts
  * @param kind what it needs of the cook
- * @param minutes how long it takes, about
+ * @param needs what it has for itself while it lasts
+ * @param takes how long
  * @param temperature to reach or to keep, in the kitchen's scale
  * @param cue what it looks like when it is done; may be empty
  * @param caution what can hurt or go wrong; may be empty
@@ -27,13 +28,15 @@ public record Step(
         String title,
         String text,
         Kind kind,
-        double minutes,
+        List<Need> needs,
+        Span takes,
         Optional<String> temperature,
         String cue,
         String caution,
         boolean own,
         List<After> after) {
     public Step {
+        needs = List.copyOf(needs);
         after = List.copyOf(after);
     }
 
@@ -41,8 +44,20 @@ public record Step(
      * Not before so many minutes after another step has ended, and, where it matters, not later than so many.
      *
      * @param step id of the other step
+     * @param why code of the reason where waiting has bounds: {@code carries}, {@code bonds}, {@code sets}, {@code cools},
+     *     {@code dries}, {@code collapses}; else empty
      */
-    public record After(String step, double leastMinutes, Optional<Double> mostMinutes) {}
+    public record After(String step, double leastMinutes, Optional<Double> mostMinutes, String why) {
+        /** As soon as the other has ended. */
+        static After at(String step) {
+            return new After(step, 0, Optional.empty(), "");
+        }
+    }
+
+    /** How long it takes, about, min. */
+    public double minutes() {
+        return takes.likely();
+    }
 
     /** What a step needs of the cook. */
     public enum Kind {

@@ -52,8 +52,8 @@ abstract class StepWriter {
         return steps.get(steps.size() - 1).id();
     }
 
-    final void add(String code, String title, String text, Kind kind, double minutes, String cue, String caution) {
-        add(code, title, text, kind, minutes, "", cue, caution);
+    final void add(String code, String title, String text, Kind kind, Span takes, String cue, String caution) {
+        add(code, title, text, kind, takes, "", cue, caution);
     }
 
     /** What a step waits for: blooming, heating fruit and whipping only for the weighing, all else for the step before. */
@@ -62,20 +62,21 @@ abstract class StepWriter {
             return List.of();
         }
         if (BESIDE.contains(family(code))) {
-            return List.of(new After(steps.get(0).id(), 0, Optional.empty()));
+            return List.of(After.at(steps.get(0).id()));
         }
         var needs = new ArrayList<After>();
         var chain = steps.stream()
                 .filter(step -> !BESIDE.contains(family(code(step))))
                 .reduce((a, b) -> b)
                 .orElse(steps.get(0));
-        needs.add(new After(chain.id(), 0, within(code)));
+        needs.add(new After(chain.id(), 0, within(code), within(code).isPresent() ? "cools" : ""));
         // Dissolving needs what was bloomed, joining needs the fruit.
         for (var step : steps) {
             boolean bloomed = code.equals("dissolve") && code(step).equals("bloom");
             boolean fruit = code.equals("heat") && family(code(step)).equals("treat");
             if (bloomed || fruit) {
-                needs.add(new After(step.id(), 0, bloomed ? Optional.of(60.0) : Optional.empty()));
+                needs.add(new After(
+                        step.id(), 0, bloomed ? Optional.of(60.0) : Optional.empty(), bloomed ? "dries" : ""));
             }
         }
         return needs;
@@ -103,6 +104,27 @@ abstract class StepWriter {
         return code.startsWith("treat-") ? "treat" : code;
     }
 
+    /** What a step has for itself. */
+    private static List<Need> needsOf(String code, Kind kind) {
+        var needs = new ArrayList<Need>();
+        if (kind != Kind.WAITING) {
+            needs.add(Need.HANDS);
+        }
+        switch (family(code)) {
+            case "heat", "treat", "melt", "burn", "stop", "simmer" -> needs.add(Need.BURNER);
+            case "whip" -> needs.add(Need.MIXER);
+            case "cool" -> {
+                if (kind == Kind.TENDED) {
+                    needs.add(Need.ICE_BATH);
+                }
+            }
+            case "bake" -> needs.add(Need.OVEN);
+            case "harden" -> needs.add(Need.COOLER_SHELF);
+            default -> {}
+        }
+        return needs;
+    }
+
     /** Where waiting does harm: bloomed gelatin dries, hot liquid cools. */
     static Optional<Double> within(String code) {
         return switch (code) {
@@ -117,11 +139,11 @@ abstract class StepWriter {
             String title,
             String text,
             Kind kind,
-            double minutes,
+            Span takes,
             String temperature,
             String cue,
             String caution) {
-        steps.add(step(code, title, text, kind, minutes, temperature, cue, caution, needs(code)));
+        steps.add(step(code, title, text, kind, takes, temperature, cue, caution, needs(code)));
     }
 
     final Step step(
@@ -129,7 +151,7 @@ abstract class StepWriter {
             String title,
             String text,
             Kind kind,
-            double minutes,
+            Span takes,
             String temperature,
             String cue,
             String caution,
@@ -141,7 +163,8 @@ abstract class StepWriter {
                 title,
                 text,
                 kind,
-                minutes,
+                needsOf(code, kind),
+                takes,
                 temperature.isEmpty() ? Optional.empty() : Optional.of(temperature),
                 cue,
                 caution,

@@ -1,4 +1,35 @@
 package com.deftchill.core.parameters;
 
 /** Constants of what steps of the work take; each is described by its row of {@code parameters.csv}. */
-public record WorkParameters(Parameter weighLine, Parameter fillMould, Parameter burner) {}
+public record WorkParameters(
+        Parameter weighLine,
+        Parameter fillMould,
+        Parameter burner,
+        Parameter weighStart,
+        Parameter bloom,
+        Parameter treatFruit,
+        Parameter dissolve,
+        Parameter boilGel,
+        Parameter boilAgar,
+        Parameter infuse,
+        Parameter strain,
+        Parameter joinCold,
+        Parameter whip,
+        Parameter fold,
+        Parameter heatLeast,
+        Parameter heatCreamLeast,
+        Parameter melt,
+        Parameter joinGanache,
+        Parameter burn,
+        Parameter stopCaramel,
+        Parameter lay,
+        Parameter mixCrumb,
+        Parameter pressCrumb,
+        Parameter bake,
+        Parameter soakStart,
+        Parameter soakEach,
+        Parameter cut,
+        Parameter fillStart,
+        Parameter turnOut,
+        Parameter garnishStart,
+        Parameter garnishEach) {}

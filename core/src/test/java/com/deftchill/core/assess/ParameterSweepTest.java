@@ -11,6 +11,7 @@ import static com.deftchill.core.Desserts.line;
 import static com.deftchill.core.Desserts.mousse;
 import static com.deftchill.core.Desserts.of;
 import static com.deftchill.core.Desserts.part;
+import static com.deftchill.core.Desserts.pressed;
 import static com.deftchill.core.Formulas.in;
 import static com.deftchill.core.Formulas.pear;
 import static com.deftchill.core.Formulas.stay;
@@ -19,6 +20,7 @@ import static com.deftchill.core.Kitchens.STANDARD;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deftchill.core.Plain.Cook;
+import com.deftchill.core.Plain.Crust;
 import com.deftchill.core.Plain.Gel;
 import com.deftchill.core.Plain.Line;
 import com.deftchill.core.alternative.Alternatives;
@@ -167,6 +169,10 @@ class ParameterSweepTest {
                                 line("corn-starch", "14 g")),
                         "85 °C")));
         desserts.add(custard("25 g", "95 °C"));
+        var baked = pressed(
+                of("crumb", "crumb", "", NO_GEL, line("crumb-biscuits", "160 g"), line("brown-butter", "80 g")),
+                new Crust("6 mm", "", "baked"));
+        desserts.add(dessert("sliced", "spring-tin-180", "1", baked, mousse()));
         var raw = of("raw", "pieces", "", NO_GEL, new Line("apples", "100 g", "raw", ""));
         var brine = heated(
                 of(

@@ -6,6 +6,7 @@ import com.deftchill.server.problem.NotFoundException;
 import com.deftchill.server.problem.NotUnderstoodException;
 import com.deftchill.server.workplace.Asked;
 import com.deftchill.server.workplace.Computing;
+import com.deftchill.server.workplace.Fingerprints;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -21,12 +22,19 @@ public class BatchService {
     private final BatchRepository batches;
     private final FormulaService formulas;
     private final Computing computing;
+    private final Fingerprints fingerprints;
     private final Clock clock;
 
-    BatchService(BatchRepository batches, FormulaService formulas, Computing computing, Clock clock) {
+    BatchService(
+            BatchRepository batches,
+            FormulaService formulas,
+            Computing computing,
+            Fingerprints fingerprints,
+            Clock clock) {
         this.batches = batches;
         this.formulas = formulas;
         this.computing = computing;
+        this.fingerprints = fingerprints;
         this.clock = clock;
     }
 
@@ -50,7 +58,11 @@ public class BatchService {
                 computing.light(Asked.NOBODY, (assessor, workplace) -> assessor.assess(made.document(), workplace));
         var assessment = outcome.value().orElseThrow(() -> new NotUnderstoodException(outcome.problems()));
         return batches.saveAndFlush(new BatchEntity(
-                formula.getId(), made, StoredPrediction.of(assessment.prediction()), made.document(), clock.instant()));
+                formula.getId(),
+                made,
+                StoredPrediction.of(assessment.prediction(), fingerprints.of(made.document())),
+                made.document(),
+                clock.instant()));
     }
 
     /** Logs a batch of the demo kitchen; {@code outcome} is the name of an {@link Outcome}. */

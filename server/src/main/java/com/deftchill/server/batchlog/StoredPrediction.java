@@ -16,6 +16,7 @@ import java.util.Optional;
  * @param firmness a day after pouring, 0 to 100
  * @param firmnessWords the same in words
  * @param dipSeconds in water of 60 °C
+ * @param fingerprint what it was computed from: document, larder, settings, constants; empty before version 2
  */
 @JsonIgnoreProperties(ignoreUnknown = true)
 record StoredPrediction(
@@ -26,9 +27,10 @@ record StoredPrediction(
         double mouldedMm,
         double firmness,
         String firmnessWords,
-        Optional<Double> dipSeconds) {
+        Optional<Double> dipSeconds,
+        String fingerprint) {
     /** The version this code writes. */
-    static final int VERSION = 1;
+    static final int VERSION = 2;
 
     StoredPrediction {
         version = version == null ? 0 : version;
@@ -37,9 +39,10 @@ record StoredPrediction(
         standingMm = standingMm == null ? Optional.empty() : standingMm;
         firmnessWords = firmnessWords == null ? "" : firmnessWords;
         dipSeconds = dipSeconds == null ? Optional.empty() : dipSeconds;
+        fingerprint = fingerprint == null ? "" : fingerprint;
     }
 
-    static StoredPrediction of(Prediction predicted) {
+    static StoredPrediction of(Prediction predicted, String fingerprint) {
         return new StoredPrediction(
                 VERSION,
                 predicted.setsAfterMinutes(),
@@ -48,6 +51,7 @@ record StoredPrediction(
                 predicted.mouldedMm(),
                 predicted.firmness(),
                 predicted.firmnessWords(),
-                predicted.dipSeconds());
+                predicted.dipSeconds(),
+                fingerprint);
     }
 }

@@ -1,0 +1,59 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { computed } from 'vue'
+import { api, type Formula } from '@/api/client'
+import SideSheet from '@/look/SideSheet.vue'
+import ComparisonTable from '@/verdicts/ComparisonTable.vue'
+
+/** The dessert for guests who do not eat or drink something: computed, with what is not the same. */
+const props = defineProps<{ formula: Formula }>()
+const emit = defineEmits<{ take: [formula: Formula]; copy: [formula: Formula] }>()
+const open = defineModel<boolean>('open', { required: true })
+const { data: variants, error } = useQuery({
+  queryKey: computed(() => ['variants', props.formula]),
+  queryFn: ({ signal }) => api.variants(props.formula, signal),
+  enabled: open,
+  retry: 0,
+})
+
+function take(document: Formula) {
+  emit('take', document)
+  open.value = false
+}
+
+function copy(document: Formula, name: string) {
+  emit('copy', { ...document, name: `${props.formula.name} (${name.toLowerCase()})` })
+  open.value = false
+}
+</script>
+
+<template>
+  <SideSheet v-model:open="open" title="For guests who do not eat or drink something" :width="780">
+    <p v-if="error">The formula must be understood first: {{ error.message }}.</p>
+    <p v-else-if="!variants">Computing…</p>
+    <p v-else-if="!variants.length">There is neither gelatin nor alcohol in it.</p>
+    <section v-for="variant in variants ?? []" :key="variant.id">
+      <h2 class="section-title">{{ variant.name }}</h2>
+      <p>{{ variant.honest }}</p>
+      <ComparisonTable :comparison="variant.comparison" before="As it is" after="So" />
+      <p class="doors">
+        <a-button type="primary" @click="copy(variant.document, variant.name)"
+          >Keep it as a formula of its own</a-button
+        >
+        <a-button @click="take(variant.document)">Change this formula</a-button>
+      </p>
+    </section>
+  </SideSheet>
+</template>
+
+<style scoped>
+section {
+  padding-bottom: 18px;
+}
+
+.doors {
+  display: flex;
+  gap: 8px;
+  padding-top: 8px;
+}
+</style>

@@ -1,0 +1,153 @@
+import type { Formula } from '@/api/client'
+import { describe, expect, it } from 'vitest'
+import { blankComponent, blankFormula } from '@/testing/starts'
+import {
+  addComponent,
+  addLine,
+  copyComponent,
+  freeId,
+  moveComponent,
+  removeComponent,
+  removeLine,
+  setAt,
+  takeFix,
+  takePasted,
+  textAt,
+  withIds,
+} from './document'
+
+describe('changes to a formula', () => {
+  it('sets text at a pointer and leaves the old document alone', () => {
+    const before = blankFormula()
+    const after = setAt(before, '/components/0/lines/1/amount', '300 g')
+    expect(textAt(after, '/components/0/lines/1/amount')).toBe('300 g')
+    expect(textAt(before, '/components/0/lines/1/amount')).toBe('250 g')
+  })
+
+  it('takes all changes of a fix together', () => {
+    const fixed = takeFix(blankFormula(), {
+      label: '',
+      effect: '',
+      changes: [
+        { path: '/components/0/gels/0/amount', value: '12 g' },
+        { path: '/moulds/count', value: '9' },
+      ],
+    })
+    expect(fixed.components[0]?.gels?.[0]?.amount).toBe('12 g')
+    expect(fixed.moulds.count).toBe('9')
+  })
+
+  it('adds and removes lines', () => {
+    const longer = addLine(blankFormula(), 0, 'honey')
+    expect(longer.components[0]?.lines).toHaveLength(4)
+    expect(removeLine(longer, 0, 0).components[0]?.lines[0]?.of).toBe('milk-35')
+  })
+
+  it('gives a line an id that no other has, nor any that the method speaks of', () => {
+    const start = blankFormula()
+    const said = structuredClone(start)
+    said.components[0]?.work?.push({ id: 'w9', verb: 'treat', lines: ['l4'], text: 'Simmer it.' })
+    const ids = (formula: Formula) => formula.components[0]?.lines.map((l) => l.id)
+    expect(ids(addLine(start, 0, 'honey'))).toEqual(['l1', 'l2', 'l3', 'l4'])
+    expect(ids(addLine(said, 0, 'honey'))).toEqual(['l1', 'l2', 'l3', 'l5'])
+    expect(ids(addLine(removeLine(start, 0, 0), 0, 'honey'))).toEqual(['l2', 'l3', 'l1'])
+  })
+
+  it('makes what is missing on the way', () => {
+    const bare = blankFormula()
+    delete bare.components[0]?.gels
+    expect(setAt(bare, '/components/0/gels/0/amount', '5 g').components[0]?.gels?.[0]?.amount).toBe('5 g')
+  })
+
+  it('gives nothing for a pointer that leads nowhere', () => {
+    expect(textAt(blankFormula(), '/components/7/lines/0/amount')).toBe('')
+  })
+})
+
+describe('addresses', () => {
+  it('name an entry of the work by its verb, and make it where there is none', () => {
+    const held = setAt(blankFormula(), '/components/0/work/hold/lasts', '5 min')
+    expect(textAt(held, '/components/0/work/hold/lasts')).toBe('5 min')
+    expect(held.components[0]?.work?.at(-1)).toEqual({ id: 'w3', verb: 'hold', lasts: '5 min' })
+    expect(textAt(blankFormula(), '/components/0/work/heat/to')).toBe('70 °C')
+  })
+
+  it('what becomes empty is not written any more', () => {
+    const bare = setAt(blankFormula(), '/components/0/work/heat/to', '')
+    expect(bare.components[0]?.work?.[0]).toEqual({ id: 'w1', verb: 'heat' })
+  })
+
+  it('keep how a line joins by its foam and the work', () => {
+    const share = (formula: Formula) => textAt(formula, '/components/0/lines/0/share')
+    const at = '/components/0/lines/0/share'
+    const whipped = setAt(blankFormula(), at, 'whipped')
+    expect(whipped.components[0]).toMatchObject({ foams: [{ id: 'f1' }], lines: [{ foam: 'f1' }, {}, {}] })
+    const cold = setAt(whipped, at, 'cold')
+    expect(cold.components[0]?.lines[0]).not.toHaveProperty('foam')
+    expect(cold.components[0]?.work?.at(-1)).toEqual({ id: 'w3', verb: 'join', lines: ['l1'] })
+    expect([share(blankFormula()), share(whipped), share(cold)]).toEqual(['', 'whipped', 'cold'])
+    expect(share(setAt(cold, at, ''))).toBe('')
+  })
+})
+
+describe('components', () => {
+  const two = () => addComponent(blankFormula(), blankComponent('jelly', 'Jelly', 'jelly'))
+
+  it('are put on top, each under an id of its own', () => {
+    const three = addComponent(two(), blankComponent('jelly', 'Another', freeId(two(), 'jelly')))
+    expect(three.components.map((c) => c.id)).toEqual(['cream', 'jelly', 'jelly-2'])
+    expect(
+      withIds({ ...two(), components: two().components.map((c) => ({ ...c, id: '' })) }).components,
+    ).toSatisfy((components: { id: string }[]) => new Set(components.map((c) => c.id)).size === 2)
+  })
+
+  it('are moved, and stay at their ends', () => {
+    const moved = moveComponent(two(), 0, 1)
+    expect(moved.components.map((c) => c.id)).toEqual(['jelly', 'cream'])
+    const formula = two()
+    expect(moveComponent(formula, 1, 2)).toBe(formula)
+    expect(moveComponent(formula, 0, -1)).toBe(formula)
+  })
+
+  it('are taken whole until the cook says how much', () => {
+    expect(addLine(two(), 0, '@jelly').components[0]?.lines.at(-1)?.amount).toBe('all')
+    expect(addLine(two(), 0, 'honey').components[0]?.lines.at(-1)?.amount).toBeUndefined()
+  })
+
+  it('leave with the lines that took from them', () => {
+    const using = addLine(two(), 0, '@jelly')
+    expect(removeComponent(using, 1).components[0]?.lines.map((l) => l.component)).not.toContain('jelly')
+    expect(removeComponent(using, 0).components).toHaveLength(1)
+  })
+
+  it('are copied with what they take from, under ids that are free', () => {
+    const source = addLine(two(), 0, '@jelly')
+    const copied = copyComponent(two(), source, 0)
+    expect(copied.components.map((c) => c.id)).toEqual(['cream', 'jelly', 'jelly-2', 'cream-2'])
+    expect(copied.components[3]?.lines.at(-1)?.component).toBe('jelly-2')
+  })
+
+  it.each(['ganache', 'mousse', 'crumb', 'soaked', 'garnish'])(
+    'of the kind %s begin with something',
+    (kind) => {
+      const made = blankComponent(kind, 'New', 'new')
+      expect(made.lines.length).toBeGreaterThan(0)
+      expect(made.gels === undefined).toBe(kind !== 'mousse')
+    },
+  )
+
+  it('take a pasted list, a gelling agent as their own', () => {
+    const taken = takePasted(two(), 1, [
+      { id: 'honey', gel: false, amount: '40 g' },
+      { id: 'sheet-silver', gel: true, amount: '3 sheets' },
+    ])
+    expect(taken.components[1]?.lines.at(-1)).toEqual({
+      id: expect.stringMatching(/^l\d+$/) as string,
+      of: 'honey',
+      amount: '40 g',
+    })
+    expect(taken.components[1]?.gels?.[0]).toMatchObject({ of: 'sheet-silver', amount: '3 sheets' })
+    const formula = two()
+    expect(takePasted(formula, 7, [])).toBe(formula)
+  })
+})

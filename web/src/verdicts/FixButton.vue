@@ -1,0 +1,113 @@
+<script setup lang="ts">
+import { ref, shallowRef, watch } from 'vue'
+import { api, type Comparison, type Fix } from '@/api/client'
+import { takeFix } from '@/document/document'
+import { useSheet } from '@/document/sheet'
+
+/** A fix: pointed at, it shows what it would do to the whole dessert; touched, it is taken, and can be undone. */
+const props = defineProps<{ fix: Fix; quiet?: boolean }>()
+
+const sheet = useSheet()
+const open = ref(false)
+const preview = shallowRef<Comparison>()
+let asked = 0
+
+watch(
+  () => props.fix,
+  () => (preview.value = undefined),
+)
+
+async function show(now: boolean) {
+  open.value = now
+  if (!now) return
+  const mine = ++asked
+  const before = sheet.formula()
+  const found = await api.compare(before, takeFix(before, props.fix)).catch(() => undefined)
+  if (mine === asked) preview.value = found
+}
+
+function take() {
+  open.value = false
+  sheet.change(takeFix(sheet.formula(), props.fix), '')
+}
+
+const differing = () => preview.value?.figures.filter((row) => row.differs) ?? []
+</script>
+
+<template>
+  <!-- A press opens the preview too, and for a moment it may lie over the button: the release must go through it. -->
+  <a-popover
+    :open="open"
+    :trigger="['hover', 'focus']"
+    placement="left"
+    overlay-class-name="only-looked-at"
+    @update:open="show"
+  >
+    <a-button :type="quiet ? 'default' : 'primary'" class="fix-button" @click="take">{{
+      fix.label
+    }}</a-button>
+    <template #content>
+      <div class="preview" data-testid="preview">
+        <template v-if="preview">
+          <p class="after">{{ preview.after }}</p>
+          <table v-if="differing().length">
+            <thead>
+              <tr>
+                <th><span class="out-of-sight">Figure</span></th>
+                <th>now</th>
+                <th>then</th>
+              </tr>
+            </thead>
+            <tbody>
+              <tr v-for="row in differing()" :key="row.key">
+                <th>{{ row.name }}</th>
+                <td>{{ row.before || '–' }}</td>
+                <td>
+                  <b>{{ row.after || '–' }}</b>
+                </td>
+              </tr>
+            </tbody>
+          </table>
+        </template>
+        <p v-else>Computing…</p>
+      </div>
+    </template>
+  </a-popover>
+</template>
+
+<style scoped>
+.fix-button {
+  max-width: 100%;
+  height: auto;
+  padding-block: 4px;
+  font-weight: 700;
+  text-align: left;
+  white-space: normal;
+}
+
+.preview {
+  max-width: 420px;
+}
+
+.after {
+  padding-bottom: 6px;
+  font-weight: 700;
+}
+
+table {
+  font-size: 13px;
+}
+
+th {
+  padding: 3px 10px 3px 0;
+  color: var(--quiet);
+  font-weight: 400;
+  text-align: left;
+  vertical-align: top;
+}
+
+td {
+  padding: 3px 10px 3px 0;
+  vertical-align: top;
+}
+</style>
