@@ -140,7 +140,7 @@ thead em {
   padding: 0 5px;
   border-radius: 3px;
   background: var(--good);
-  color: #ffffff;
+  color: var(--white);
   font-size: 12px;
   font-style: normal;
 }
@@ -157,9 +157,9 @@ tbody th {
   align-items: baseline;
   width: 184px;
   padding: 3px 6px;
-  border: 1px solid #9fb1b6;
+  border: 1px solid var(--edge);
   border-radius: 3px;
-  background: #ffffff;
+  background: var(--white);
   color: var(--ink);
   font: inherit;
   font-size: 14px;

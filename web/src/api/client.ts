@@ -162,7 +162,7 @@ export const api = {
   importTable: async (kind: string, file: Blob) => {
     const response = await fetch(`/api/larder/own/${kind}.csv`, {
       method: 'POST',
-      headers: { 'Content-Type': 'text/csv' },
+      headers: { ...VERSION, 'Content-Type': 'text/csv' },
       body: file,
     })
     return sent<Schemas['AddedEntries']>(response)
@@ -203,7 +203,7 @@ export const api = {
   importFile: async (file: Blob) => {
     const response = await fetch('/api/imports', {
       method: 'POST',
-      headers: { 'Content-Type': 'application/json' },
+      headers: { ...VERSION, 'Content-Type': 'application/json' },
       body: file,
     })
     return sent<Schemas['ImportedFormula']>(response)

@@ -1,51 +1,51 @@
 <script setup lang="ts">
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQueryClient } from '@tanstack/vue-query'
 import { Modal } from 'ant-design-vue'
-import { computed, defineAsyncComponent, ref, shallowRef } from 'vue'
-import { useRoute, useRouter } from 'vue-router'
-import { api, type Evidence, type Fix, type Formula } from '@/api/client'
+import { computed, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { api, type Formula } from '@/api/client'
 import TheCut from '@/cut/TheCut.vue'
-import LogDrawer from '@/log/LogDrawer.vue'
-import ConflictNotice from '@/document/ConflictNotice.vue'
 import DoseStrip from '@/dose/DoseStrip.vue'
 import CourseChart from '@/chart/CourseChart.vue'
-import { setAt, takeFix, textAt } from '@/document/document'
+import { setAt, textAt } from '@/document/document'
 import EvidenceDrawer from '@/verdicts/EvidenceDrawer.vue'
 import FileNotice from '@/document/FileNotice.vue'
 import FlagRow from '@/verdicts/FlagRow.vue'
 import FormulaBar from '@/document/FormulaBar.vue'
 import MadeOf from '@/weighing/MadeOf.vue'
 import MilestoneRow from '@/verdicts/MilestoneRow.vue'
-import PutAwayNotice from '@/document/PutAwayNotice.vue'
-import { stateWords } from '@/document/saveStates'
+import FormulaNotices from '@/document/FormulaNotices.vue'
+import NotOpen from '@/document/NotOpen.vue'
 import { provideSheet } from '@/document/sheet'
+import { useFormulaPage } from '@/document/useFormulaPage'
+import BenchDrawers from './BenchDrawers.vue'
+import type { Drawer } from './drawers'
 import TheLine from '@/verdicts/TheLine.vue'
 import { useAssessment } from '@/answers/useAssessment'
 import { useFiles } from '@/document/useFiles'
-import { useFormulas } from '@/document/useFormulas'
-import { useDocument } from '@/document/useDocument'
 import VerdictList from '@/verdicts/VerdictList.vue'
 import WeighingSheet from '@/weighing/WeighingSheet.vue'
 
-// What opens on demand is loaded on demand.
-const RevisionsDrawer = defineAsyncComponent(() => import('@/revisions/RevisionsDrawer.vue'))
-const SwapDrawer = defineAsyncComponent(() => import('@/alternatives/SwapDrawer.vue'))
-const VariantsDrawer = defineAsyncComponent(() => import('@/alternatives/VariantsDrawer.vue'))
-const PasteDrawer = defineAsyncComponent(() => import('@/weighing/PasteDrawer.vue'))
-const MethodDrawer = defineAsyncComponent(() => import('@/method/MethodDrawer.vue'))
-const FormulaFinder = defineAsyncComponent(() => import('@/document/FormulaFinder.vue'))
-const ScaleDrawer = defineAsyncComponent(() => import('@/alternatives/ScaleDrawer.vue'))
-
-const route = useRoute()
+const {
+  id,
+  larder,
+  kitchen,
+  fahrenheit,
+  formulas,
+  stored,
+  formula,
+  state,
+  saved,
+  history,
+  change,
+  undo,
+  redo,
+  open,
+  ...page
+} = useFormulaPage('bench', () => drawer.value !== '')
+const { evidence, evidenceTitle, showEvidence } = page
 const router = useRouter()
 const queries = useQueryClient()
-const id = computed(() => String(route.params.id))
-
-const { data: larder } = useQuery({ queryKey: ['larder'], queryFn: api.larder, staleTime: Infinity })
-const { data: kitchen } = useQuery({ queryKey: ['kitchen'], queryFn: api.kitchen, staleTime: 60_000 })
-const formulas = useFormulas()
-const { stored, history, change, undo, redo } = useDocument(id, () => drawer.value !== '')
-const { formula, state } = stored
 const { assessment, problems, stale, unreachable, failure } = useAssessment(formula)
 
 /** The component whose sheet is open; a dessert opens with its largest layer that is dosed. */
@@ -77,18 +77,10 @@ provideSheet({ formula: () => formula.value as Formula, problems: () => problems
 /** A dose from the ruler; bloom water that was written follows it. */
 function dose(amount: string, water: string) {
   if (!formula.value) return
-  const gel = `/components/${chosen.value}/gel`
+  const gel = `/components/${chosen.value}/gels/0`
   const dosed = setAt(formula.value, `${gel}/amount`, amount)
-  const written = textAt(dosed, `${gel}/bloomWater`) !== ''
-  change(written ? setAt(dosed, `${gel}/bloomWater`, water) : dosed, 'dose')
-}
-
-function take(chosen: Fix) {
-  if (formula.value) change(takeFix(formula.value, chosen), '')
-}
-
-async function open(formulaId: string) {
-  await router.push({ name: 'bench', params: { id: formulaId } })
+  const written = textAt(dosed, `${gel}/water`) !== ''
+  change(written ? setAt(dosed, `${gel}/water`, water) : dosed, 'dose')
 }
 
 async function begin() {
@@ -116,10 +108,6 @@ function remove() {
   })
 }
 
-async function keepBoth() {
-  await open(await stored.keepBoth())
-}
-
 const files = useFiles((taken) => {
   void queries.invalidateQueries({ queryKey: ['formulas'] })
   void queries.invalidateQueries({ queryKey: ['larder'] })
@@ -127,27 +115,10 @@ const files = useFiles((taken) => {
 })
 
 /** At most one sheet is open at a time. */
-type Drawer = 'find' | 'log' | 'revisions' | 'swap' | 'scale' | 'paste' | 'method' | 'variants'
-const drawer = ref<'' | Drawer>('')
-const opened = (which: Drawer) =>
-  computed({ get: () => drawer.value === which, set: (now) => (drawer.value = now ? which : '') })
-const findOpen = opened('find')
-const logOpen = opened('log')
-const revisionsOpen = opened('revisions')
-const swapOpen = opened('swap')
-const scaleOpen = opened('scale')
-const pasteOpen = opened('paste')
-const methodOpen = opened('method')
-const variantsOpen = opened('variants')
+const drawer = ref<Drawer>('')
 const portionG = computed(
   () => assessment.value?.components.reduce((sum, c) => sum + c.amounts.portionG, 0) ?? 0,
 )
-const evidence = shallowRef<Evidence>()
-const evidenceTitle = ref('')
-function showEvidence(title: string, opened: Evidence) {
-  evidenceTitle.value = title
-  evidence.value = opened
-}
 </script>
 
 <template>
@@ -157,7 +128,7 @@ function showEvidence(title: string, opened: Evidence) {
       :id="id"
       :formula="formula"
       :formulas="formulas"
-      :state="stateWords(state, stored.kept.value, stored.refusal.value)"
+      :state="saved"
       :can-undo="history.canUndo.value"
       :can-redo="history.canRedo.value"
       @open="open"
@@ -175,13 +146,7 @@ function showEvidence(title: string, opened: Evidence) {
       @find="drawer = 'find'"
     />
     <main>
-      <ConflictNotice
-        v-if="state === 'conflict'"
-        @theirs="stored.takeTheirs"
-        @mine="stored.keepMine"
-        @both="keepBoth"
-      />
-      <PutAwayNotice v-if="stored.putAway.value" @back="stored.bringBack" />
+      <FormulaNotices :stored="stored" @open="open" />
       <FileNotice
         v-if="files.failed.value"
         :file="files.failed.value"
@@ -203,7 +168,7 @@ function showEvidence(title: string, opened: Evidence) {
         :class="{ old: stale }"
         :strip="answer.strip"
         :amounts="answer.amounts"
-        :written="textAt(formula, `/components/${chosen}/gel/amount`)"
+        :written="textAt(formula, `/components/${chosen}/gels/0/amount`)"
         @dose="dose"
         @evidence="showEvidence"
       />
@@ -236,7 +201,7 @@ function showEvidence(title: string, opened: Evidence) {
             :course="answer.course"
             :milestones="assessment.components.length === 1 ? assessment.milestones : []"
             :poured-at="formula.starts ?? ''"
-            :fahrenheit="kitchen?.settings.temperature === 'fahrenheit'"
+            :fahrenheit="fahrenheit"
           />
           <MadeOf v-else-if="answer" :answer="answer" />
         </div>
@@ -250,67 +215,21 @@ function showEvidence(title: string, opened: Evidence) {
       </div>
     </main>
     <EvidenceDrawer :title="evidenceTitle" :evidence="evidence" @close="evidence = undefined" />
-    <FormulaFinder v-if="findOpen" v-model:open="findOpen" @open="open" />
-    <LogDrawer
-      v-model:open="logOpen"
+    <BenchDrawers
+      v-model:drawer="drawer"
       :formula-id="id"
       :formula="formula"
-      :prediction="assessment?.prediction"
-    />
-    <RevisionsDrawer
-      v-if="revisionsOpen"
-      v-model:open="revisionsOpen"
-      :formula-id="id"
-      :formula="formula"
-      @back="change($event, '')"
-    />
-    <SwapDrawer
-      v-if="swapOpen"
-      v-model:open="swapOpen"
-      :formula="formula"
-      :component="chosen"
-      @take="take"
-      @evidence="showEvidence"
-    />
-    <PasteDrawer
-      v-if="pasteOpen"
-      v-model:open="pasteOpen"
-      :formula="formula"
-      :component="chosen"
+      :chosen="chosen"
       :larder="larder"
-      @take="change($event, '')"
-    />
-    <VariantsDrawer
-      v-if="variantsOpen"
-      v-model:open="variantsOpen"
-      :formula="formula"
-      @take="change($event, '')"
-      @copy="create"
-    />
-    <MethodDrawer
-      v-if="methodOpen"
-      v-model:open="methodOpen"
-      :formula="formula"
-      :steps="assessment?.method ?? []"
+      :assessment="assessment"
+      @open="open"
       @change="change"
-    />
-    <ScaleDrawer
-      v-if="scaleOpen"
-      v-model:open="scaleOpen"
-      :formula="formula"
-      :larder="larder"
-      @take="change($event, '')"
+      @copy="create"
       @evidence="showEvidence"
     />
     <p v-if="files.over.value" class="drop">Let go: the formula in this file is added to yours.</p>
   </div>
-  <main v-else class="empty">
-    <p v-if="state === 'missing'">
-      This formula does not exist any more. <RouterLink to="/">Open another</RouterLink>
-    </p>
-    <p v-else-if="state === 'waiting'">Deft Chill does not answer yet; trying again…</p>
-    <p v-else>Opening…</p>
-  </main>
+  <NotOpen v-else :state="state" />
 </template>
 
 <style scoped>

@@ -167,7 +167,7 @@ const print = () => window.print()
 }
 
 .back {
-  color: #ffffff;
+  color: var(--white);
 }
 
 .print {
@@ -179,15 +179,15 @@ const print = () => window.print()
   min-height: 290mm;
   margin: 16px auto;
   padding: 12mm;
-  background: #ffffff;
-  color: #000000;
+  background: var(--white);
+  color: var(--print);
   font-size: 13px;
   line-height: 1.32;
   box-shadow: 0 2px 14px rgba(23, 50, 58, 0.25);
 }
 
 .card h1 {
-  color: #000000;
+  color: var(--print);
   font-size: 24px;
   font-weight: 700;
   line-height: 1.15;
@@ -195,8 +195,8 @@ const print = () => window.print()
 
 .card h2 {
   margin: 10px 0 3px;
-  border-bottom: 2px solid #000000;
-  color: #000000;
+  border-bottom: 2px solid var(--print);
+  color: var(--print);
   font-size: 15px;
   font-weight: 700;
 }
@@ -204,7 +204,7 @@ const print = () => window.print()
 .line {
   margin-top: 5px;
   padding: 4px 8px;
-  border: 2px solid #000000;
+  border: 2px solid var(--print);
   font-size: 15px;
   font-weight: 700;
 }
@@ -218,7 +218,7 @@ const print = () => window.print()
 caption {
   padding: 4px 0 0;
   caption-side: top;
-  color: #000000;
+  color: var(--print);
   font-weight: 700;
   text-align: left;
 }
@@ -230,7 +230,7 @@ table {
 
 td {
   padding: 2px 4px 2px 0;
-  border-bottom: 1px solid #b0b0b0;
+  border-bottom: 1px solid var(--print-line);
   vertical-align: top;
 }
 
@@ -243,7 +243,7 @@ td {
 }
 
 .sum td {
-  border-top: 2px solid #000000;
+  border-top: 2px solid var(--print);
   border-bottom: 0;
 }
 
@@ -258,7 +258,7 @@ ol {
 ol li {
   position: relative;
   padding: 2px 0 4px 24px;
-  border-bottom: 1px solid #b0b0b0;
+  border-bottom: 1px solid var(--print-line);
   counter-increment: step;
 }
 
@@ -267,7 +267,7 @@ ol li::before {
   top: 2px;
   left: 0;
   width: 18px;
-  border: 1.5px solid #000000;
+  border: 1.5px solid var(--print);
   border-radius: 50%;
   font-size: 12px;
   font-weight: 700;

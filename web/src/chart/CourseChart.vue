@@ -85,6 +85,6 @@ const spoken = computed(() => {
 .legend .band::before {
   height: 11px;
   border: 0;
-  background: #bcd9c8;
+  background: var(--good-edge);
 }
 </style>

@@ -59,7 +59,7 @@ export function courseOption(course: Course, milestones: Milestone[], pouredAt: 
         itemStyle: { color: colours.ink },
         markArea: {
           silent: true,
-          itemStyle: { color: '#bcd9c8', opacity: 0.65 },
+          itemStyle: { color: colours.goodEdge, opacity: 0.65 },
           data: [[{ yAxis: course.targetFrom }, { yAxis: course.targetTo }]],
         },
         markLine: {

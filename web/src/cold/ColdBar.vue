@@ -52,7 +52,7 @@ const emit = defineEmits<{ open: [id: string]; undo: []; redo: []; print: [] }>(
 
 .state {
   min-width: 52px;
-  color: #d5e2e5;
+  color: var(--wash);
   font-size: 13px;
 }
 
@@ -63,15 +63,15 @@ const emit = defineEmits<{ open: [id: string]; undo: []; redo: []; print: [] }>(
 }
 
 .cold-bar :deep(.ant-btn:not(:disabled)) {
-  border-color: #6d8990;
+  border-color: var(--edge-deep);
   background: transparent;
-  color: #ffffff;
+  color: var(--white);
 }
 
 .cold-bar :deep(.ant-btn:disabled) {
-  border-color: #3d5a62;
+  border-color: var(--deep);
   background: transparent;
-  color: #9db3b9;
+  color: var(--edge);
 }
 
 @media print {

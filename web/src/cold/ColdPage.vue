@@ -1,41 +1,43 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, shallowRef, watch } from 'vue'
-import { useRoute, useRouter } from 'vue-router'
-import { api, type Evidence, type Formula, type WhatIfRow } from '@/api/client'
-import ConflictNotice from '@/document/ConflictNotice.vue'
+import { api, type Formula, type WhatIfRow } from '@/api/client'
 import EvidenceDrawer from '@/verdicts/EvidenceDrawer.vue'
-import { stateWords } from '@/document/saveStates'
+import FormulaNotices from '@/document/FormulaNotices.vue'
+import NotOpen from '@/document/NotOpen.vue'
 import { provideSheet } from '@/document/sheet'
-import SheetText from '@/weighing/SheetText.vue'
+import { useFormulaPage } from '@/document/useFormulaPage'
 import TheLine from '@/verdicts/TheLine.vue'
 import { useAnswer } from '@/answers/useAssessment'
-import { useDocument } from '@/document/useDocument'
-import { useFormulas } from '@/document/useFormulas'
-import VerdictList from '@/verdicts/VerdictList.vue'
 import { degrees as written } from '@/look/degrees'
 import ColdBar from './ColdBar.vue'
+import ColdSide from './ColdSide.vue'
 import { unpack } from './field'
 import FieldCut from './FieldCut.vue'
 import MomentPanel from './MomentPanel.vue'
 import PlaceStrip from './PlaceStrip.vue'
 import { pointCurve, pointWords, type Point } from './point'
 import { readout, spokenReadout } from './readout'
-import SlantCut from './SlantCut.vue'
-import TableStand from './TableStand.vue'
 import TimeAxis from './TimeAxis.vue'
 import { usePlayer } from './usePlayer'
 import { useUncertainty } from './useUncertainty'
-import WhatIfPanel from './WhatIfPanel.vue'
 
-const route = useRoute()
-const router = useRouter()
-const id = computed(() => String(route.params.id))
-const { data: larder } = useQuery({ queryKey: ['larder'], queryFn: api.larder, staleTime: Infinity })
-const { data: kitchen } = useQuery({ queryKey: ['kitchen'], queryFn: api.kitchen, staleTime: 60_000 })
-const formulas = useFormulas()
-const { stored, history, change, undo, redo } = useDocument(id)
-const { formula, state } = stored
+const {
+  id,
+  larder,
+  fahrenheit,
+  formulas,
+  stored,
+  formula,
+  state,
+  saved,
+  history,
+  change,
+  undo,
+  redo,
+  open,
+  ...page
+} = useFormulaPage('cold')
+const { evidence, evidenceTitle, showEvidence } = page
 const { answer: chill, problems, stale, unreachable, failure } = useAnswer(formula, api.chill)
 const uncertainty = useUncertainty(formula, chill)
 provideSheet({ formula: () => formula.value as Formula, problems: () => problems.value, change })
@@ -57,7 +59,6 @@ watch(id, () => {
   point.value = undefined
 })
 
-const fahrenheit = computed(() => kitchen.value?.settings.temperature === 'fahrenheit')
 const degrees = (c: number) => written(c, fahrenheit.value, 1)
 const now = computed(() =>
   chill.value && film.value ? readout(chill.value, film.value, minute.value) : undefined,
@@ -68,38 +69,10 @@ const pointNow = computed(() =>
   film.value && point.value ? pointWords(film.value, point.value, minute.value, degrees) : undefined,
 )
 
-/** How sure the moments are, in words. */
-const sure = computed(() =>
-  (uncertainty.value?.ranges ?? [])
-    .filter((r) => r.earliest && r.earliest !== r.latest)
-    .map(
-      (r) =>
-        `${r.label}: not before ${r.earliest}, ${r.latest ? `by ${r.latest} at the latest` : 'or never'}.`,
-    ),
-)
-
-const TABS = [
-  { value: 'works', label: 'Will it work?' },
-  { value: 'table', label: 'At the table' },
-  { value: 'what-if', label: 'What if' },
-  { value: 'words', label: 'In words' },
-]
-const tab = ref('works')
 const others = shallowRef<WhatIfRow[]>([])
 const placeOpen = ref(false)
-const maySlant = computed(() => formula.value?.served === 'in-glass')
 
-const evidence = shallowRef<Evidence>()
-const evidenceTitle = ref('')
-function showEvidence(title: string, opened: Evidence) {
-  evidenceTitle.value = title
-  evidence.value = opened
-}
 const print = () => window.print()
-const open = (to: string) => router.push({ name: 'cold', params: { id: to } })
-async function keepBoth() {
-  await open(await stored.keepBoth())
-}
 </script>
 
 <template>
@@ -109,7 +82,7 @@ async function keepBoth() {
       :id="id"
       :formula="formula"
       :formulas="formulas"
-      :state="stateWords(state, stored.kept.value, stored.refusal.value)"
+      :state="saved"
       :can-undo="history.canUndo.value"
       :can-redo="history.canRedo.value"
       @open="open"
@@ -119,12 +92,7 @@ async function keepBoth() {
     />
     <main>
       <h2 class="print-only">{{ formula.name }}</h2>
-      <ConflictNotice
-        v-if="state === 'conflict'"
-        @theirs="stored.takeTheirs"
-        @mine="stored.keepMine"
-        @both="keepBoth"
-      />
+      <FormulaNotices :stored="stored" @open="open" />
       <TheLine
         :line="chill?.line ?? []"
         :problems="problems"
@@ -151,42 +119,17 @@ async function keepBoth() {
           :degrees="degrees"
           @leave="point = undefined"
         />
-        <div class="panel side">
-          <a-radio-group v-model:value="tab" button-style="solid" size="small" class="tabs" aria-label="Show">
-            <a-radio-button v-for="t in TABS" :key="t.value" :value="t.value">{{ t.label }}</a-radio-button>
-          </a-radio-group>
-          <div class="tab">
-            <template v-if="tab === 'works'">
-              <div v-if="maySlant" class="slant">
-                <SlantCut v-if="chill.slant" :section="chill.section" :slant="chill.slant" />
-                <SheetText
-                  path="/moulds/slant"
-                  label="First layer slanted up to"
-                  :step="1"
-                  placeholder="level"
-                />
-              </div>
-              <VerdictList :verdicts="chill.verdicts" :stale="stale" @evidence="showEvidence" />
-            </template>
-            <TableStand
-              v-else-if="tab === 'table'"
-              :chill="chill"
-              :fahrenheit="fahrenheit"
-              @evidence="showEvidence"
-            />
-            <WhatIfPanel
-              v-else-if="tab === 'what-if'"
-              :formula="formula"
-              :larder="larder"
-              :fahrenheit="fahrenheit"
-              @rows="others = $event"
-            />
-            <ol v-else class="words" data-testid="words">
-              <li v-for="sentence in chill.summary" :key="sentence">{{ sentence }}</li>
-              <li v-for="range in sure" :key="range">{{ range }}</li>
-            </ol>
-          </div>
-        </div>
+        <ColdSide
+          class="panel side"
+          :formula="formula"
+          :chill="chill"
+          :uncertainty="uncertainty"
+          :larder="larder"
+          :stale="stale"
+          :fahrenheit="fahrenheit"
+          @rows="others = $event"
+          @evidence="showEvidence"
+        />
       </div>
       <p v-else-if="problems.length" class="panel">The chill follows as soon as all of it is understood.</p>
       <div v-if="chill" class="panel along" :class="{ old: stale }">
@@ -229,13 +172,7 @@ async function keepBoth() {
     </main>
     <EvidenceDrawer :title="evidenceTitle" :evidence="evidence" @close="evidence = undefined" />
   </div>
-  <main v-else class="empty">
-    <p v-if="state === 'missing'">
-      This formula does not exist any more. <RouterLink to="/">Open another</RouterLink>
-    </p>
-    <p v-else-if="state === 'waiting'">Deft Chill does not answer yet; trying again…</p>
-    <p v-else>Opening…</p>
-  </main>
+  <NotOpen v-else :state="state" />
 </template>
 
 <style scoped>
@@ -273,33 +210,6 @@ main {
 
 .drawing {
   flex: 1;
-}
-
-.side {
-  display: flex;
-  flex-direction: column;
-  gap: 6px;
-  min-height: 0;
-}
-
-.tabs {
-  display: flex;
-}
-
-.tabs :deep(.ant-radio-button-wrapper) {
-  flex: 1;
-  height: 30px;
-  padding-inline: 4px;
-  font-size: 14px;
-  line-height: 28px;
-  text-align: center;
-  white-space: nowrap;
-}
-
-.tab {
-  flex: 1;
-  min-height: 0;
-  overflow-y: auto;
 }
 
 .words {
@@ -373,11 +283,6 @@ main {
 
 .print-only {
   display: none;
-}
-
-.empty {
-  padding: 40px;
-  font-size: 20px;
 }
 
 @media (width <= 1150px) or (height <= 640px) {

@@ -226,7 +226,7 @@ text {
 }
 
 .axis {
-  stroke: #4d656c;
+  stroke: var(--quiet);
   stroke-dasharray: 10 4 2 4;
 }
 

@@ -71,7 +71,7 @@ svg {
 }
 
 .glass {
-  fill: #f4f7f8;
+  fill: var(--ground-light);
 }
 
 .rim {

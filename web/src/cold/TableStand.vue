@@ -198,7 +198,7 @@ svg {
 
 .plate,
 .hollow {
-  fill: #ffffff;
+  fill: var(--white);
   stroke: var(--ink);
   stroke-width: 0.5;
 }
@@ -249,15 +249,15 @@ svg {
 }
 
 .track .right {
-  background: #bcd9c8;
+  background: var(--good-edge);
 }
 
 .track .stands {
-  background: #fbefd9;
+  background: var(--cream-deep);
 }
 
 .track .safe {
-  background: repeating-linear-gradient(45deg, #dbe7ea 0 5px, #f4f7f8 5px 9px);
+  background: repeating-linear-gradient(45deg, var(--wash) 0 5px, var(--ground-light) 5px 9px);
 }
 
 .track span {

@@ -246,7 +246,7 @@ progress {
 .found {
   padding: 6px 8px;
   border-left: 5px solid var(--good);
-  background: #e8f1ec;
+  background: var(--good-wash);
 }
 
 .scroll {
@@ -289,7 +289,7 @@ td {
 
 .letter {
   padding: 0 4px;
-  background: #e3d6ea;
+  background: var(--plum-wash);
 }
 
 .present th {

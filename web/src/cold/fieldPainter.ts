@@ -1,3 +1,4 @@
+import { colours } from '@/look/theme'
 import type { FieldFilm, Moment } from './field'
 import { rowRuns } from './field'
 import { contour } from './contours'
@@ -130,7 +131,7 @@ export class FieldPainter {
   ) {
     canvas.lineWidth = 0.8
     canvas.strokeStyle = 'rgba(23, 50, 58, 0.55)'
-    canvas.fillStyle = '#17323a'
+    canvas.fillStyle = colours.ink
     canvas.font = `12px ${font}`
     const value = this.values(moment, (cell) => this.film.celsius(moment, cell))
     for (const level of levels(low, high)) {
@@ -151,7 +152,7 @@ export class FieldPainter {
   private drawFront(canvas: CanvasRenderingContext2D, moment: Moment, view: View) {
     const value = this.values(moment, (cell) => logOf(this.film.pascal(moment, cell)))
     canvas.lineWidth = 3
-    canvas.strokeStyle = '#17323a'
+    canvas.strokeStyle = colours.ink
     canvas.beginPath()
     for (const [x0, y0, x1, y1] of contour(this.xs, this.ys, value, Math.log10(HOLDS_PA))) {
       canvas.moveTo(view.x(x0), view.y(y0))

@@ -222,13 +222,13 @@ text {
 }
 
 .axis {
-  stroke: #7d9299;
+  stroke: var(--edge-strong);
   stroke-width: 0.3;
   stroke-dasharray: 3 1.2 0.6 1.2;
 }
 
 .plate {
-  fill: #ffffff;
+  fill: var(--white);
   stroke: var(--ink);
   stroke-width: 0.5;
 }

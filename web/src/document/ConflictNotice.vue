@@ -22,7 +22,7 @@ const emit = defineEmits<{ theirs: []; mine: []; both: [] }>()
   align-items: center;
   padding: 8px 20px;
   border-left: 8px solid var(--act);
-  background: #fff3e6;
+  background: var(--warm-wash);
 }
 
 p {

@@ -27,7 +27,7 @@ const emit = defineEmits<{ close: [] }>()
   padding: 8px 20px;
   overflow: auto;
   border-left: 8px solid var(--unsafe);
-  background: #fdf0f2;
+  background: var(--unsafe-wash);
 }
 
 p {

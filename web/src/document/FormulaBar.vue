@@ -93,24 +93,24 @@ const nameId = useId()
   min-width: 160px;
   max-width: 340px;
   border-width: 0 0 2px;
-  border-color: #6d8990;
+  border-color: var(--edge-deep);
   border-radius: 0;
   background: transparent;
-  color: #ffffff;
+  color: var(--white);
   font-size: 18px;
   font-weight: 700;
 }
 
 .name:focus,
 .name:hover {
-  border-color: #f2a765;
-  background: #24454e;
-  color: #ffffff;
+  border-color: var(--glow);
+  background: var(--deeper);
+  color: var(--white);
 }
 
 .state {
   min-width: 52px;
-  color: #d5e2e5;
+  color: var(--wash);
   font-size: 13px;
 }
 
@@ -121,22 +121,22 @@ const nameId = useId()
 }
 
 .formula-bar :deep(.ant-btn:not(:disabled, .made)) {
-  border-color: #6d8990;
+  border-color: var(--edge-deep);
   background: transparent;
-  color: #ffffff;
+  color: var(--white);
 }
 
 .formula-bar :deep(.ant-btn:disabled) {
-  border-color: #3d5a62;
+  border-color: var(--deep);
   background: transparent;
-  color: #9db3b9;
+  color: var(--edge);
 }
 
 .formula-bar :deep(.made),
 .formula-bar :deep(.made:hover),
 .formula-bar :deep(.made:focus) {
-  border-color: #f2a765;
-  background: #f2a765;
+  border-color: var(--glow);
+  background: var(--glow);
   color: var(--ink);
   font-weight: 700;
 }

@@ -36,12 +36,12 @@ const viewBox = computed(
 }
 
 .wall {
-  fill: #8fa3a9;
+  fill: var(--edge-strong);
   stroke: var(--ink);
   stroke-width: 0.4;
 }
 
 .hollow {
-  fill: #f4f7f8;
+  fill: var(--ground-light);
 }
 </style>

@@ -1,27 +1,16 @@
 <script setup lang="ts">
+import { shareColours } from '@/look/theme'
 import { computed } from 'vue'
 import type { Ingredient } from '@/api/client'
 
 /** What an ingredient is made of, as one bar to scale. */
 const props = defineProps<{ shares: Ingredient['shares'] }>()
 
-const COLOURS: Record<string, string> = {
-  water: '#cfe3ea',
-  milkFat: '#f6dfa4',
-  cocoaButter: '#e8c98f',
-  otherFat: '#eed9b6',
-  sugars: '#f7c9a8',
-  milkProtein: '#d9cfe3',
-  otherProtein: '#cdbfdb',
-  cocoa: '#b08a74',
-  starchFibre: '#cfd8b8',
-  salt: '#b9c4c8',
-  ash: '#b9c4c8',
-  alcohol: '#a8d3c4',
-}
 /** A part narrower than this has no room for its name. */
 const NAMED_FROM_PERCENT = 11
-const parts = computed(() => props.shares.map((s) => ({ ...s, colour: COLOURS[s.key] ?? '#dddddd' })))
+const parts = computed(() =>
+  props.shares.map((s) => ({ ...s, colour: shareColours[s.key] ?? shareColours.rest })),
+)
 </script>
 
 <template>
@@ -47,7 +36,7 @@ const parts = computed(() => props.shares.map((s) => ({ ...s, colour: COLOURS[s.
 
 span {
   overflow: hidden;
-  border-right: 1px solid #ffffff;
+  border-right: 1px solid var(--white);
   font-size: 13px;
   line-height: 32px;
   text-align: center;

@@ -63,9 +63,9 @@ select {
   height: 34px;
   padding: 0 26px 0 10px;
   overflow: hidden;
-  border: 1px solid #9fb1b6;
+  border: 1px solid var(--edge);
   border-radius: 3px;
-  background: #ffffff
+  background: var(--white)
     url("data:image/svg+xml,%3Csvg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 10 6'%3E%3Cpath d='M1 1l4 4 4-4' fill='none' stroke='%2317323a' stroke-width='1.5'/%3E%3C/svg%3E")
     right 9px center / 10px 6px no-repeat;
   color: var(--ink);

@@ -42,7 +42,7 @@ const STATIONS = computed(() => [
   min-height: 48px;
   padding: 7px 20px;
   background: var(--ink);
-  color: #ffffff;
+  color: var(--white);
 }
 
 .wordmark {
@@ -62,17 +62,17 @@ nav {
 nav a {
   padding: 4px 2px;
   border-bottom: 3px solid transparent;
-  color: #d5e2e5;
+  color: var(--wash);
 }
 
 nav a.here {
-  border-color: #f2a765;
-  color: #ffffff;
+  border-color: var(--glow);
+  color: var(--white);
   font-weight: 700;
 }
 
 nav a:hover {
-  border-color: #8aa0a6;
-  color: #ffffff;
+  border-color: var(--edge-strong);
+  color: var(--white);
 }
 </style>

@@ -11,6 +11,24 @@ export const colours = {
   unsafe: '#a3123a',
   good: '#1c6547',
   cold: '#2b6f95',
+  goodEdge: '#bcd9c8',
+}
+
+/** Of what an ingredient is made of. */
+export const shareColours: Record<string, string> & { rest: string } = {
+  water: '#cfe3ea',
+  milkFat: '#f6dfa4',
+  cocoaButter: '#e8c98f',
+  otherFat: '#eed9b6',
+  sugars: '#f7c9a8',
+  milkProtein: '#d9cfe3',
+  otherProtein: '#cdbfdb',
+  cocoa: '#b08a74',
+  starchFibre: '#cfd8b8',
+  salt: '#b9c4c8',
+  ash: '#b9c4c8',
+  alcohol: '#a8d3c4',
+  rest: '#dddddd',
 }
 
 export const fontFamily = "'Atkinson Hyperlegible', system-ui, sans-serif"

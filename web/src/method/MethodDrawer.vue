@@ -172,7 +172,7 @@ li {
 }
 
 .head .own {
-  color: #6d4a1d;
+  color: var(--warm-ink);
   font-weight: 700;
 }
 

@@ -170,12 +170,12 @@ li button {
 }
 
 li button:hover {
-  background: #eef3f4;
+  background: var(--ground-light);
 }
 
 li button.here {
   border-left-color: var(--act);
-  background: #fdf1e6;
+  background: var(--warm-wash);
 }
 
 .beside {

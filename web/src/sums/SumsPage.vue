@@ -231,7 +231,7 @@ nav a small {
 
 nav a.here {
   border-color: var(--act);
-  background: #dde9ec;
+  background: var(--wash);
 }
 
 section {
@@ -263,7 +263,7 @@ h1 {
 
 .caution {
   padding: 6px 0 0;
-  color: #6d4a1d;
+  color: var(--warm-ink);
 }
 
 .answer dl {

@@ -80,7 +80,7 @@ thead th {
 }
 
 .differs td:last-child {
-  background: #fdebd9;
+  background: var(--warm-wash);
 }
 
 .none {

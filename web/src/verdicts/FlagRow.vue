@@ -34,10 +34,10 @@ const emit = defineEmits<{ evidence: [title: string, evidence: Evidence] }>()
 
 button {
   padding: 3px 9px;
-  border: 1px solid #9fb1b6;
-  border-left: 5px solid #9fb1b6;
+  border: 1px solid var(--edge);
+  border-left: 5px solid var(--edge);
   border-radius: 3px;
-  background: #ffffff;
+  background: var(--white);
   color: var(--ink);
   font: inherit;
   font-size: 14px;
@@ -51,7 +51,7 @@ button span {
 }
 
 button.caution {
-  border-left-color: #7a5600;
+  border-left-color: var(--caution);
 }
 
 button.bad,

@@ -30,7 +30,7 @@ button {
   padding: 1px 8px;
   border: 1px solid var(--act);
   border-radius: 3px;
-  background: #ffffff;
+  background: var(--white);
   color: var(--ink);
   font: inherit;
   font-size: 13px;
@@ -38,7 +38,7 @@ button {
 }
 
 button:hover {
-  background: #fff3e6;
+  background: var(--warm-wash);
 }
 
 small {

@@ -62,7 +62,7 @@ li {
   height: 20px;
   border-radius: 3px;
   background: var(--quiet);
-  color: #ffffff;
+  color: var(--white);
   font-weight: 700;
   line-height: 20px;
   text-align: center;
@@ -78,7 +78,7 @@ li {
 }
 
 .caution .sign {
-  background: #7a5600;
+  background: var(--caution);
 }
 
 h3 {

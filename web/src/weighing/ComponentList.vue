@@ -82,8 +82,8 @@ function drop(onto: number) {
               y="0.5"
               width="17"
               height="17"
-              :fill="row.layer ? `url(#tint-${row.layer.tint})` : '#ffffff'"
-              stroke="#17323a"
+              :fill="row.layer ? `url(#tint-${row.layer.tint})` : 'var(--white)'"
+              stroke="var(--ink)"
             />
           </svg>
           <span>{{ row.component.name || 'Unnamed' }}</span>
@@ -125,7 +125,7 @@ li + li {
 }
 
 li.chosen {
-  background: #dde9ec;
+  background: var(--wash);
 }
 
 .divider {

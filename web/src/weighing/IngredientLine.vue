@@ -120,7 +120,7 @@ li {
 
 .tag {
   padding: 0 5px;
-  border: 1px solid #9fb1b6;
+  border: 1px solid var(--edge);
   border-radius: 3px;
   color: var(--quiet);
   font-size: 12px;
@@ -128,7 +128,7 @@ li {
 
 .tag.cold {
   border-color: var(--cold);
-  color: #215a7b;
+  color: var(--cold-ink);
 }
 
 .tools {
@@ -147,7 +147,7 @@ li {
 }
 
 .tools button:hover {
-  background: #dde6e8;
+  background: var(--wash);
   color: var(--ink);
 }
 
@@ -156,8 +156,8 @@ li {
 }
 
 .tag.whipped {
-  border-color: #a8763a;
-  color: #6d4a1d;
+  border-color: var(--warm);
+  color: var(--warm-ink);
 }
 
 .more {

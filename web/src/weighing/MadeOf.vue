@@ -56,7 +56,7 @@ dd {
   min-width: 2px;
   max-width: 78%;
   height: 12px;
-  background: repeating-linear-gradient(135deg, #8fb0b8 0 4px, #a9c5cb 4px 8px);
+  background: repeating-linear-gradient(135deg, var(--edge-cold) 0 4px, var(--edge) 4px 8px);
 }
 
 .quiet {

@@ -8,6 +8,8 @@ import com.deftchill.server.support.RunningServer.Server;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
+import java.net.Socket;
+import java.net.URI;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
@@ -60,6 +62,32 @@ class LiftApiTest {
                 .flatMap(old -> differences(old, api).stream().limit(3))
                 .toList();
         assertThat(wrong).isEmpty();
+    }
+
+    @Test
+    void aPageOlderThanTheServerIsToldToReloadAndOtherClientsAreNot(Server server) throws Exception {
+        assertThat(asked(server, "4")).isEqualTo(426);
+        assertThat(asked(server, "5")).isEqualTo(200);
+        assertThat(new Api(server).get("/api/formulas").status()).isEqualTo(200);
+        var lifted = new Api(server)
+                .post(
+                        "/api/documents/lifted",
+                        documents().get(0).at("/document").toString());
+        assertThat(lifted.json().at("/schema").asInt()).isEqualTo(5);
+    }
+
+    /** Asks as a script of a page does, which only a browser may say of itself. */
+    private static int asked(Server server, String version) throws Exception {
+        var at = URI.create(server.address());
+        try (var socket = new Socket(at.getHost(), at.getPort())) {
+            var request = "GET /api/formulas HTTP/1.1\r\nHost: " + at.getHost() + ":" + at.getPort()
+                    + "\r\nSec-Fetch-Site: same-origin\r\nSec-Fetch-Mode: cors\r\nDeft-Chill-Document: " + version
+                    + "\r\nConnection: close\r\n\r\n";
+            socket.getOutputStream().write(request.getBytes(StandardCharsets.US_ASCII));
+            var status = new BufferedReader(new InputStreamReader(socket.getInputStream(), StandardCharsets.US_ASCII))
+                    .readLine();
+            return Integer.parseInt(status.split(" ")[1]);
+        }
     }
 
     private static List<String> differences(JsonNode old, Api api) {

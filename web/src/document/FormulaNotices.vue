@@ -1,0 +1,23 @@
+<script setup lang="ts">
+import ConflictNotice from './ConflictNotice.vue'
+import PutAwayNotice from './PutAwayNotice.vue'
+import type { useStoredFormula } from './useStoredFormula'
+
+/** What stands above a formula that is not simply open: changed elsewhere, put away. */
+const props = defineProps<{ stored: ReturnType<typeof useStoredFormula> }>()
+const emit = defineEmits<{ open: [id: string] }>()
+
+async function keepBoth() {
+  emit('open', await props.stored.keepBoth())
+}
+</script>
+
+<template>
+  <ConflictNotice
+    v-if="stored.state.value === 'conflict'"
+    @theirs="stored.takeTheirs"
+    @mine="stored.keepMine"
+    @both="keepBoth"
+  />
+  <PutAwayNotice v-if="stored.putAway.value" @back="stored.bringBack" />
+</template>

@@ -1,0 +1,187 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { ComponentKind, Formula, KitchenSettings, Problem } from '@/api/client'
+import { shareOf } from '@/document/address'
+import RowProblems from '@/verdicts/RowProblems.vue'
+import SheetChoice from './SheetChoice.vue'
+import SheetText from './SheetText.vue'
+
+/** What is done to a component: how it is joined, cooked, soaked, pressed, heated, folded, poured. */
+const props = defineProps<{
+  formula: Formula
+  index: number
+  kind: ComponentKind
+  kitchen?: KitchenSettings
+  problems: Problem[]
+}>()
+
+const at = computed(() => `/components/${props.index}`)
+const component = computed(() => props.formula.components[props.index])
+const asks = (field: string) => props.kind.asks.includes(field)
+const WHIPS = [
+  { value: 'ribbon', label: 'to a ribbon' },
+  { value: 'soft', label: 'soft peaks' },
+  { value: '', label: 'medium peaks' },
+  { value: 'stiff', label: 'stiff peaks' },
+]
+const SCHOOLS = [
+  { value: '', label: 'folded in thirds' },
+  { value: 'first-beaten', label: 'first third beaten in' },
+  { value: 'beaten', label: 'beaten together' },
+]
+const JOINS = [
+  { value: '', label: 'hot cream over chocolate' },
+  { value: 'melted', label: 'chocolate melted first' },
+  { value: 'butter-in-bits', label: 'butter bit by bit' },
+]
+const STAGES = [
+  { value: 'light', label: 'light amber' },
+  { value: '', label: 'amber' },
+  { value: 'dark', label: 'dark' },
+]
+const FINISHES = [
+  { value: '', label: 'chilled' },
+  { value: 'baked', label: 'baked' },
+]
+const BARRIERS = [
+  { value: '', label: 'none' },
+  { value: 'cream', label: 'thin cream' },
+]
+const anyCold = computed(() =>
+  component.value?.lines.some((line) => component.value && shareOf(component.value, line) === 'cold'),
+)
+const fahrenheit = computed(() => props.kitchen?.temperature === 'fahrenheit')
+/** Choices say themselves what is wrong with them. */
+const CHOICES = /\/(way|stage|barrier)$/
+const written = computed(() =>
+  props.problems.filter(
+    ({ path }) =>
+      [`${at.value}/work`, `${at.value}/foams`].some((place) => path.startsWith(place)) &&
+      !CHOICES.test(path),
+  ),
+)
+</script>
+
+<template>
+  <div class="work">
+    <div v-if="asks('join') || asks('stage')" class="pair">
+      <SheetChoice v-if="asks('join')" :path="`${at}/work/join/way`" label="Joined" :options="JOINS" />
+      <SheetChoice v-if="asks('stage')" :path="`${at}/work/heat/stage`" label="Burnt to" :options="STAGES" />
+      <SheetText
+        v-if="asks('stage')"
+        :path="`${at}/work/boil/away`"
+        label="Boils away"
+        narrow
+        :step="1"
+        placeholder="its water"
+      />
+    </div>
+    <div v-else-if="asks('boil')" class="pair">
+      <SheetText :path="`${at}/work/boil/lasts`" label="Simmered for" narrow :step="1" placeholder="10 min" />
+      <SheetText :path="`${at}/work/boil/away`" label="Boils away" narrow :step="1" placeholder="estimated" />
+    </div>
+    <div v-if="asks('soak')" class="pair">
+      <SheetText
+        :path="`${at}/work/soak/lasts`"
+        label="Dipped, each side"
+        narrow
+        :step="1"
+        placeholder="2 s"
+      />
+      <SheetChoice :path="`${at}/work/soak/barrier`" label="Barrier below" :options="BARRIERS" />
+    </div>
+    <div v-if="asks('crust')" class="heat">
+      <SheetText
+        :path="`${at}/work/press/thickness`"
+        label="Thickness"
+        narrow
+        :step="1"
+        placeholder="as it is"
+      />
+      <SheetText :path="`${at}/work/press/wall`" label="Wall" narrow :step="1" placeholder="none" />
+      <SheetChoice :path="`${at}/work/press/way`" label="Base is" :options="FINISHES" />
+    </div>
+    <div v-if="asks('heat') || kind.poured" class="heat" :class="{ three: anyCold && asks('heat') }">
+      <SheetText
+        v-if="asks('heat')"
+        :path="`${at}/work/heat/to`"
+        label="Heated to"
+        narrow
+        :step="1"
+        placeholder="not said"
+      />
+      <SheetText
+        v-if="asks('heat')"
+        :path="`${at}/work/hold/lasts`"
+        label="held for"
+        narrow
+        :step="1"
+        placeholder="not held"
+      />
+      <SheetText
+        v-if="anyCold && asks('heat')"
+        :path="`${at}/work/join/at`"
+        label="Cold share"
+        narrow
+        :step="1"
+        :placeholder="fahrenheit ? '41 °F' : '5 °C'"
+      />
+      <SheetText
+        v-if="kind.poured"
+        :path="`${at}/work/pour/at`"
+        label="Poured at"
+        narrow
+        :step="1"
+        :placeholder="asks('fold') ? 'as folded' : ''"
+      />
+    </div>
+    <template v-if="asks('fold')">
+      <div class="pair">
+        <SheetChoice :path="`${at}/foams/0/stage`" label="Whipped" :options="WHIPS" />
+        <SheetChoice :path="`${at}/work/fold/way`" label="Joined" :options="SCHOOLS" />
+      </div>
+      <div class="pair">
+        <SheetText
+          :path="`${at}/work/fold/base`"
+          label="Base when folded"
+          narrow
+          :step="1"
+          placeholder="in its window"
+        />
+        <SheetText
+          :path="`${at}/foams/0/at`"
+          label="Foam when folded"
+          narrow
+          :step="1"
+          :placeholder="fahrenheit ? '41 °F' : '5 °C'"
+        />
+      </div>
+    </template>
+    <RowProblems :problems="written" />
+  </div>
+</template>
+
+<style scoped>
+.work {
+  display: flex;
+  flex-direction: column;
+  gap: 6px;
+}
+
+.pair {
+  display: grid;
+  grid-auto-columns: minmax(0, 1fr);
+  grid-auto-flow: column;
+  gap: 8px;
+}
+
+.heat {
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+  gap: 8px;
+}
+
+.heat.three {
+  grid-template-columns: repeat(4, 1fr);
+}
+</style>
