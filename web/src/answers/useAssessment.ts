@@ -24,6 +24,8 @@ export function useAnswer<T>(
   question: (document: Formula, signal: AbortSignal) => Promise<T>,
 ) {
   const answer = shallowRef<T>()
+  /** The document that the answer, or what could not be understood, is about. */
+  const answered = shallowRef<Formula>()
   const problems = shallowRef<Problem[]>([])
   const stale = ref(false)
   const unreachable = ref(false)
@@ -57,6 +59,7 @@ export function useAnswer<T>(
     try {
       const found = await question(document, mine.signal)
       if (mine.signal.aborted) return
+      answered.value = document
       answer.value = found
       settle()
     } catch (error) {
@@ -69,6 +72,7 @@ export function useAnswer<T>(
     const problem = error instanceof ApiProblem ? error : undefined
     const named = problem?.response.problems ?? []
     unreachable.value = !problem
+    if (named.length) answered.value = document
     problems.value = named
     failure.value = problem && !named.length ? said(problem) : ''
     if (problem && !problem.mayPass) return
@@ -102,7 +106,7 @@ export function useAnswer<T>(
     clearTimeout(staleTimer)
   })
 
-  return { answer, problems, stale, unreachable, failure }
+  return { answer, answered, problems, stale, unreachable, failure }
 }
 
 /** What the server says of itself, and whether it is asked again. */

@@ -42,7 +42,10 @@ const methodOpen = opened('method')
 const variantsOpen = opened('variants')
 
 const whole = (formula: Formula) => emit('change', formula, '')
-const take = (fix: Fix) => whole(takeFix(props.formula, fix))
+function take(fix: Fix) {
+  const taken = takeFix(props.formula, fix)
+  if (taken) whole(taken)
+}
 const evidence = (title: string, opened: Evidence) => emit('evidence', title, opened)
 </script>
 

@@ -46,7 +46,7 @@ const {
 const { evidence, evidenceTitle, showEvidence } = page
 const router = useRouter()
 const queries = useQueryClient()
-const { assessment, problems, stale, unreachable, failure } = useAssessment(formula)
+const { assessment, answered, problems, stale, unreachable, failure } = useAssessment(formula)
 
 /** The component whose sheet is open; a dessert opens with its largest layer that is dosed. */
 const picked = ref<{ of: string; index: number }>()
@@ -72,7 +72,12 @@ const troubled = computed(() => {
 })
 
 /** The formula is there whenever a field of it is shown. */
-provideSheet({ formula: () => formula.value as Formula, problems: () => problems.value, change })
+provideSheet({
+  formula: () => formula.value as Formula,
+  problems: () => problems.value,
+  answered: () => answered.value,
+  change,
+})
 
 /** A dose from the ruler; bloom water that was written follows it. */
 function dose(amount: string, water: string) {

@@ -38,9 +38,14 @@ const {
   ...page
 } = useFormulaPage('cold')
 const { evidence, evidenceTitle, showEvidence } = page
-const { answer: chill, problems, stale, unreachable, failure } = useAnswer(formula, api.chill)
+const { answer: chill, answered, problems, stale, unreachable, failure } = useAnswer(formula, api.chill)
 const uncertainty = useUncertainty(formula, chill)
-provideSheet({ formula: () => formula.value as Formula, problems: () => problems.value, change })
+provideSheet({
+  formula: () => formula.value as Formula,
+  problems: () => problems.value,
+  answered: () => answered.value,
+  change,
+})
 
 const whole = ref(false)
 const until = computed(() => (whole.value ? chill.value?.lastMinutes : chill.value?.axisMinutes) ?? 240)

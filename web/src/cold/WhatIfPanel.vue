@@ -102,7 +102,8 @@ function addOwn(chosen: string) {
 }
 
 function take(way: Way) {
-  sheet.change(takeFix(props.formula, { label: way.label, effect: '', changes: way.changes }), '')
+  const taken = takeFix(props.formula, { label: way.label, effect: '', changes: way.changes })
+  if (taken) sheet.change(taken, '')
   picked.value = picked.value.filter((key) => key !== keyOf(way))
 }
 

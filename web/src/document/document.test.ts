@@ -33,8 +33,16 @@ describe('changes to a formula', () => {
         { path: '/moulds/count', value: '9' },
       ],
     })
-    expect(fixed.components[0]?.gels?.[0]?.amount).toBe('12 g')
-    expect(fixed.moulds.count).toBe('9')
+    expect(fixed?.components[0]?.gels?.[0]?.amount).toBe('12 g')
+    expect(fixed?.moulds.count).toBe('9')
+  })
+
+  it('refuses a fix whose place has been changed meanwhile, and takes it where only others were', () => {
+    const fix = { label: '', effect: '', changes: [{ path: '/components/0/work/heat/to', value: '60 °C' }] }
+    const offeredFor = blankFormula()
+    const other = setAt(offeredFor, '/cooler/air', '6 °C')
+    expect(textAt(takeFix(other, fix, offeredFor) ?? other, '/components/0/work/heat/to')).toBe('60 °C')
+    expect(takeFix(setAt(offeredFor, '/components/0/work/heat/to', '65 °C'), fix, offeredFor)).toBeUndefined()
   })
 
   it('adds and removes lines', () => {

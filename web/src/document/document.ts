@@ -1,3 +1,4 @@
+import { applyPatch, compare, type Operation } from 'fast-json-patch'
 import type { Component, Fix, Formula } from '@/api/client'
 import { get, put } from './address'
 
@@ -9,9 +10,23 @@ export const setAt = (formula: Formula, address: string, text: string): Formula 
 /** The text at an address, or nothing. */
 export const textAt = (formula: Formula, address: string): string => get(formula, address)
 
-/** Takes a fix: all of its changes together. */
-export function takeFix(formula: Formula, fix: Fix): Formula {
-  return fix.changes.reduce((result, change) => setAt(result, change.path, change.value), formula)
+/** Changes as a JSON Patch (RFC 6902) of the document that they were offered for, each with a test of what it takes the place of. */
+export function patchOf(offeredFor: Formula, changes: Fix['changes']): Operation[] {
+  const changed = changes.reduce((result, change) => setAt(result, change.path, change.value), offeredFor)
+  return compare(offeredFor, changed, true)
+}
+
+/**
+ * Takes a fix: all of its changes together. Nothing where what it would change has been changed meanwhile.
+ *
+ * @param offeredFor the document that it was offered for
+ */
+export function takeFix(formula: Formula, fix: Fix, offeredFor = formula): Formula | undefined {
+  try {
+    return applyPatch(structuredClone(formula), patchOf(offeredFor, fix.changes), true).newDocument
+  } catch {
+    return undefined
+  }
 }
 
 /** Ids that no line of a component has had: what is said about a line must not come to be said about another. */

@@ -5,6 +5,8 @@ import type { Formula, Problem } from '@/api/client'
 export interface Sheet {
   formula: () => Formula
   problems: () => Problem[]
+  /** The document that is answered now: what is offered is offered for it. */
+  answered?: () => Formula | undefined
   /** place: what was changed, for undo; empty for a change that stands alone. */
   change: (formula: Formula, place: string) => void
 }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ref, shallowRef, watch } from 'vue'
-import { api, type Comparison, type Fix } from '@/api/client'
+import { api, type Comparison, type Fix, type Formula } from '@/api/client'
 import { takeFix } from '@/document/document'
 import { useSheet } from '@/document/sheet'
 
@@ -10,11 +10,18 @@ const props = defineProps<{ fix: Fix; quiet?: boolean }>()
 const sheet = useSheet()
 const open = ref(false)
 const preview = shallowRef<Comparison>()
+/** The document that the fix was offered for, and whether what it would change has been changed since. */
+let offeredFor: Formula = sheet.answered?.() ?? sheet.formula()
+const late = ref(false)
 let asked = 0
 
 watch(
   () => props.fix,
-  () => (preview.value = undefined),
+  () => {
+    preview.value = undefined
+    late.value = false
+    offeredFor = sheet.answered?.() ?? sheet.formula()
+  },
 )
 
 async function show(now: boolean) {
@@ -22,13 +29,17 @@ async function show(now: boolean) {
   if (!now) return
   const mine = ++asked
   const before = sheet.formula()
-  const found = await api.compare(before, takeFix(before, props.fix)).catch(() => undefined)
+  const after = takeFix(before, props.fix, offeredFor)
+  late.value = after === undefined
+  const found = after && (await api.compare(before, after).catch(() => undefined))
   if (mine === asked) preview.value = found
 }
 
 function take() {
-  open.value = false
-  sheet.change(takeFix(sheet.formula(), props.fix), '')
+  const taken = takeFix(sheet.formula(), props.fix, offeredFor)
+  late.value = taken === undefined
+  open.value = late.value
+  if (taken) sheet.change(taken, '')
 }
 
 const differing = () => preview.value?.figures.filter((row) => row.differs) ?? []
@@ -69,6 +80,9 @@ const differing = () => preview.value?.figures.filter((row) => row.differs) ?? [
             </tbody>
           </table>
         </template>
+        <p v-else-if="late" role="alert">
+          What this would change has been changed meanwhile: it is computed anew.
+        </p>
         <p v-else>Computing…</p>
       </div>
     </template>

@@ -84,6 +84,14 @@ function chooseCooler(id: string) {
         <a-radio-button value="piped">piped</a-radio-button>
       </a-radio-group>
     </fieldset>
+    <SheetText
+      v-if="formula.served === 'sliced' || formula.served === 'from-dish'"
+      path="/moulds/portions"
+      label="Portions of each"
+      narrow
+      :step="1"
+      placeholder="1"
+    />
     <SheetText path="/wanted" label="Wanted (else as served)" narrow :step="1" placeholder="55 or 44 mm" />
     <RowProblems :problems="problemsAt('/served', '/wanted')" />
   </div>

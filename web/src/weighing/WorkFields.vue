@@ -51,8 +51,19 @@ const anyCold = computed(() =>
   component.value?.lines.some((line) => component.value && shareOf(component.value, line) === 'cold'),
 )
 const fahrenheit = computed(() => props.kitchen?.temperature === 'fahrenheit')
+const WHENS = [
+  { value: '', label: 'as soon as it is carried' },
+  { value: 'not-before', label: 'not before a time' },
+  { value: 'after', label: 'after a wait' },
+]
+/** Only what goes on another layer has something to wait for. */
+const waits = computed(() => {
+  const layers = props.formula.components.filter((c) => c.role !== 'part')
+  return props.kind.poured && component.value !== undefined && layers.indexOf(component.value) > 0
+})
+const when = computed(() => component.value?.work?.find((entry) => entry.verb === 'pour')?.when ?? '')
 /** Choices say themselves what is wrong with them. */
-const CHOICES = /\/(way|stage|barrier)$/
+const CHOICES = /\/(way|stage|barrier|when)$/
 const written = computed(() =>
   props.problems.filter(
     ({ path }) =>
@@ -133,6 +144,24 @@ const written = computed(() =>
         narrow
         :step="1"
         :placeholder="asks('fold') ? 'as folded' : ''"
+      />
+    </div>
+    <div v-if="waits" class="pair">
+      <SheetChoice :path="`${at}/work/pour/when`" label="Goes on" :options="WHENS" />
+      <SheetText
+        v-if="when === 'not-before'"
+        :path="`${at}/work/pour/clock`"
+        label="not before"
+        narrow
+        placeholder="16:00"
+      />
+      <SheetText
+        v-else-if="when === 'after'"
+        :path="`${at}/work/pour/lasts`"
+        label="after"
+        narrow
+        :step="5"
+        placeholder="1 h"
       />
     </div>
     <template v-if="asks('fold')">
