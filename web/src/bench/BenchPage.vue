@@ -317,11 +317,6 @@ main {
   opacity: 0.9;
 }
 
-.empty {
-  padding: 40px;
-  font-size: 20px;
-}
-
 /* Where there is no room for three columns side by side, the page scrolls instead of each column. */
 @media (width <= 1150px) or (height <= 640px) {
   .bench {
