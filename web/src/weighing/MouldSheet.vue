@@ -148,8 +148,9 @@ fieldset :deep(.ant-radio-group) {
 }
 
 fieldset :deep(.ant-radio-button-wrapper) {
-  flex: 1;
-  padding-inline: 6px;
+  flex: 1 1 auto;
+  padding-inline: 4px;
+  font-size: 14px;
   text-align: center;
   white-space: nowrap;
 }

@@ -58,6 +58,23 @@ class LayeredErrandsTest extends Errands {
     }
 
     @Test
+    void aLayerWaitsForATimeOfDay() {
+        var bench = open("buckthorn-cheesecake");
+        assertThat(bench.line()).containsText("Sets by 10:45");
+        component(bench, "Buckthorn mirror").click();
+        exactly(bench, "Goes on").selectOption("not-before");
+        exactly(bench, "not before").fill("13:00");
+        assertThat(bench.line()).containsText("Sets by 13:");
+        assertThat(bench.status()).hasText("Saved");
+        bench.page().reload();
+        assertThat(bench.line()).containsText("Sets by 13:");
+    }
+
+    private static Locator exactly(Bench bench, String label) {
+        return bench.page().getByLabel(label, new Page.GetByLabelOptions().setExact(true));
+    }
+
+    @Test
     void aLayerPouredTooHotOnASetOneIsSaidAndMended() {
         var bench = open("buckthorn-cheesecake");
         assertThat(bench.line()).containsText("slices from");
