@@ -2,6 +2,7 @@
 import { computed, ref, shallowRef, watch } from 'vue'
 import { api, type Formula, type WhatIfRow } from '@/api/client'
 import EvidenceDrawer from '@/verdicts/EvidenceDrawer.vue'
+import FormulaHead from '@/document/FormulaHead.vue'
 import FormulaNotices from '@/document/FormulaNotices.vue'
 import NotOpen from '@/document/NotOpen.vue'
 import { provideSheet } from '@/document/sheet'
@@ -9,7 +10,6 @@ import { useFormulaPage } from '@/document/useFormulaPage'
 import TheLine from '@/verdicts/TheLine.vue'
 import { useAnswer } from '@/answers/useAssessment'
 import { degrees as written } from '@/look/degrees'
-import ColdBar from './ColdBar.vue'
 import ColdSide from './ColdSide.vue'
 import { unpack } from './field'
 import FieldCut from './FieldCut.vue'
@@ -83,9 +83,9 @@ const print = () => window.print()
 <template>
   <div v-if="formula && larder" class="cold">
     <h1 class="out-of-sight">{{ formula.name }} in the Cold</h1>
-    <ColdBar
+    <FormulaHead
       :id="id"
-      :formula="formula"
+      station="cold"
       :formulas="formulas"
       :state="saved"
       :can-undo="history.canUndo.value"
@@ -93,8 +93,12 @@ const print = () => window.print()
       @open="open"
       @undo="undo"
       @redo="redo"
-      @print="print"
-    />
+    >
+      <template #name
+        ><span class="name">{{ formula.name }}</span></template
+      >
+      <a-button @click="print">Print</a-button>
+    </FormulaHead>
     <main>
       <h2 class="print-only">{{ formula.name }}</h2>
       <FormulaNotices :stored="stored" @open="open" />
@@ -194,6 +198,15 @@ main {
   gap: 8px;
   min-height: 0;
   padding: 8px 20px 12px;
+}
+
+.name {
+  overflow: hidden;
+  max-width: 300px;
+  font-size: 18px;
+  font-weight: 700;
+  text-overflow: ellipsis;
+  white-space: nowrap;
 }
 
 .columns {

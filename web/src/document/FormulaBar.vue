@@ -2,9 +2,8 @@
 import { useId } from 'vue'
 import type { Formula } from '@/api/client'
 import MenuButton from '@/look/MenuButton.vue'
-import StationBar from '@/look/StationBar.vue'
-import ChoiceField from '@/look/ChoiceField.vue'
 import { setAt } from './document'
+import FormulaHead from './FormulaHead.vue'
 
 defineProps<{
   id: string
@@ -34,60 +33,54 @@ const nameId = useId()
 </script>
 
 <template>
-  <StationBar station="bench" :formula="id" class="formula-bar">
-    <label :for="nameId" class="out-of-sight">Name of the formula</label>
-    <a-input
-      :id="nameId"
-      class="name"
-      :value="formula.name"
-      :maxlength="200"
-      @update:value="emit('change', setAt(formula, '/name', $event), '/name')"
-    />
-    <ChoiceField
-      v-if="formulas.some((f) => f.id !== id)"
-      class="open"
-      hidden-label
-      label="Open a formula"
-      placeholder="Open another…"
-      :options="formulas.filter((f) => f.id !== id).map((f) => ({ value: f.id, label: f.name || 'Unnamed' }))"
-      @update:model-value="emit('open', $event)"
-    />
-    <span class="state" role="status">{{ state }}</span>
-    <span class="buttons">
-      <a-button :disabled="!canUndo" title="Undo (Ctrl+Z)" @click="emit('undo')">Undo</a-button>
-      <a-button :disabled="!canRedo" title="Redo (Ctrl+Shift+Z)" @click="emit('redo')">Redo</a-button>
-      <MenuButton label="Formula ▾">
-        <a-menu-item key="find" @click="emit('find')">Find a formula…</a-menu-item>
-        <a-menu-item key="new" @click="emit('add')">New formula</a-menu-item>
-        <a-menu-item key="copy" @click="emit('copy')">Copy of this one</a-menu-item>
-        <a-menu-divider />
-        <a-menu-item key="revisions" @click="emit('revisions')">Earlier states…</a-menu-item>
-        <a-menu-item key="method" @click="emit('method')">Method, in your words…</a-menu-item>
-        <a-menu-item key="variants" @click="emit('variants')">Vegetarian, without alcohol…</a-menu-item>
-        <a-menu-item key="card">
-          <RouterLink :to="{ name: 'card', params: { id } }">Method card to print</RouterLink>
-        </a-menu-item>
-        <a-menu-divider />
-        <a-menu-item key="export">
-          <a :href="`/api/formulas/${id}/export`" download>Save as a file</a>
-        </a-menu-item>
-        <a-menu-item key="recipe">
-          <a :href="`/api/formulas/${id}/recipe`" download>Save as a recipe for other programs</a>
-        </a-menu-item>
-        <a-menu-item key="import" @click="emit('take')">Take from a file…</a-menu-item>
-        <a-menu-divider />
-        <a-menu-item key="remove" danger @click="emit('remove')">Delete or put away…</a-menu-item>
-      </MenuButton>
-      <a-button class="made" @click="emit('log')">Made it</a-button>
-    </span>
-  </StationBar>
+  <FormulaHead
+    :id="id"
+    station="bench"
+    :formulas="formulas"
+    :state="state"
+    :can-undo="canUndo"
+    :can-redo="canRedo"
+    @open="emit('open', $event)"
+    @undo="emit('undo')"
+    @redo="emit('redo')"
+  >
+    <template #name>
+      <label :for="nameId" class="out-of-sight">Name of the formula</label>
+      <a-input
+        :id="nameId"
+        class="name"
+        :value="formula.name"
+        :maxlength="200"
+        @update:value="emit('change', setAt(formula, '/name', $event), '/name')"
+      />
+    </template>
+    <MenuButton label="Formula ▾">
+      <a-menu-item key="find" @click="emit('find')">Find a formula…</a-menu-item>
+      <a-menu-item key="new" @click="emit('add')">New formula</a-menu-item>
+      <a-menu-item key="copy" @click="emit('copy')">Copy of this one</a-menu-item>
+      <a-menu-divider />
+      <a-menu-item key="revisions" @click="emit('revisions')">Earlier states…</a-menu-item>
+      <a-menu-item key="method" @click="emit('method')">Method, in your words…</a-menu-item>
+      <a-menu-item key="variants" @click="emit('variants')">Vegetarian, without alcohol…</a-menu-item>
+      <a-menu-item key="card">
+        <RouterLink :to="{ name: 'card', params: { id } }">Method card to print</RouterLink>
+      </a-menu-item>
+      <a-menu-divider />
+      <a-menu-item key="export">
+        <a :href="`/api/formulas/${id}/export`" download>Save as a file</a>
+      </a-menu-item>
+      <a-menu-item key="recipe">
+        <a :href="`/api/formulas/${id}/recipe`" download>Save as a recipe for other programs</a>
+      </a-menu-item>
+      <a-menu-item key="import" @click="emit('take')">Take from a file…</a-menu-item>
+      <a-menu-divider />
+      <a-menu-item key="remove" danger @click="emit('remove')">Delete or put away…</a-menu-item>
+    </MenuButton>
+    <a-button class="made" @click="emit('log')">Made it</a-button>
+  </FormulaHead>
 </template>
 
 <style scoped>
-.open {
-  width: 160px;
-}
-
 .name {
   flex: 1;
   min-width: 160px;
@@ -108,33 +101,9 @@ const nameId = useId()
   color: var(--white);
 }
 
-.state {
-  min-width: 52px;
-  color: var(--wash);
-  font-size: 13px;
-}
-
-.buttons {
-  display: flex;
-  gap: 6px;
-  margin-left: auto;
-}
-
-.formula-bar :deep(.ant-btn:not(:disabled, .made)) {
-  border-color: var(--edge-deep);
-  background: transparent;
-  color: var(--white);
-}
-
-.formula-bar :deep(.ant-btn:disabled) {
-  border-color: var(--deep);
-  background: transparent;
-  color: var(--edge);
-}
-
-.formula-bar :deep(.made),
-.formula-bar :deep(.made:hover),
-.formula-bar :deep(.made:focus) {
+.ant-btn.made,
+.ant-btn.made:hover,
+.ant-btn.made:focus {
   border-color: var(--glow);
   background: var(--glow);
   color: var(--ink);

@@ -1,51 +1,44 @@
 <script setup lang="ts">
-import type { Formula } from '@/api/client'
 import ChoiceField from '@/look/ChoiceField.vue'
 import StationBar from '@/look/StationBar.vue'
 
-defineProps<{
+/** The head of every page of a formula: its name, the way to another, how it stands with saving, undo and redo. */
+const props = defineProps<{
+  station: 'bench' | 'cold'
   id: string
-  formula: Formula
   formulas: { id: string; name: string }[]
   /** How it stands with saving, in words. */
   state: string
   canUndo: boolean
   canRedo: boolean
 }>()
-const emit = defineEmits<{ open: [id: string]; undo: []; redo: []; print: [] }>()
+const emit = defineEmits<{ open: [id: string]; undo: []; redo: [] }>()
+
+const others = () => props.formulas.filter((f) => f.id !== props.id)
 </script>
 
 <template>
-  <StationBar station="cold" :formula="id" class="cold-bar">
-    <span class="name">{{ formula.name }}</span>
+  <StationBar :station="station" :formula="id" class="formula-head">
+    <slot name="name" />
     <ChoiceField
-      v-if="formulas.some((f) => f.id !== id)"
+      v-if="others().length"
       class="open"
       hidden-label
       label="Open a formula"
       placeholder="Open another…"
-      :options="formulas.filter((f) => f.id !== id).map((f) => ({ value: f.id, label: f.name || 'Unnamed' }))"
+      :options="others().map((f) => ({ value: f.id, label: f.name || 'Unnamed' }))"
       @update:model-value="emit('open', $event)"
     />
     <span class="state" role="status">{{ state }}</span>
     <span class="buttons">
       <a-button :disabled="!canUndo" title="Undo (Ctrl+Z)" @click="emit('undo')">Undo</a-button>
       <a-button :disabled="!canRedo" title="Redo (Ctrl+Shift+Z)" @click="emit('redo')">Redo</a-button>
-      <a-button @click="emit('print')">Print</a-button>
+      <slot />
     </span>
   </StationBar>
 </template>
 
 <style scoped>
-.name {
-  overflow: hidden;
-  max-width: 300px;
-  font-size: 18px;
-  font-weight: 700;
-  text-overflow: ellipsis;
-  white-space: nowrap;
-}
-
 .open {
   width: 160px;
 }
@@ -62,20 +55,20 @@ const emit = defineEmits<{ open: [id: string]; undo: []; redo: []; print: [] }>(
   margin-left: auto;
 }
 
-.cold-bar :deep(.ant-btn:not(:disabled)) {
+.formula-head :deep(.ant-btn:not(:disabled, .made)) {
   border-color: var(--edge-deep);
   background: transparent;
   color: var(--white);
 }
 
-.cold-bar :deep(.ant-btn:disabled) {
+.formula-head :deep(.ant-btn:disabled) {
   border-color: var(--deep);
   background: transparent;
   color: var(--edge);
 }
 
 @media print {
-  .cold-bar {
+  .formula-head {
     display: none;
   }
 }
