@@ -1,4 +1,5 @@
-import { onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
+import { useEventListener, useFileDialog } from '@vueuse/core'
+import { ref, shallowRef } from 'vue'
 import { api, ApiProblem, type Problem } from '@/api/client'
 
 /** Takes formulas from files: chosen, or dropped anywhere on the page. A bad file changes nothing and says why. */
@@ -30,15 +31,14 @@ export function useFiles(taken: (id: string) => void) {
     }
   }
 
-  function choose() {
-    const input = document.createElement('input')
-    input.type = 'file'
-    input.accept = '.json,application/json'
-    input.onchange = () => {
-      if (input.files?.[0]) void take(input.files[0])
-    }
-    input.click()
-  }
+  const { open: choose, onChange } = useFileDialog({
+    accept: '.json,application/json',
+    multiple: false,
+    reset: true,
+  })
+  onChange((files) => {
+    if (files?.[0]) void take(files[0])
+  })
 
   function carriesFile(event: DragEvent) {
     return event.dataTransfer?.types.includes('Files') ?? false
@@ -62,16 +62,9 @@ export function useFiles(taken: (id: string) => void) {
     if (file) void take(file)
   }
 
-  onMounted(() => {
-    window.addEventListener('dragover', dragover)
-    window.addEventListener('dragleave', dragleave)
-    window.addEventListener('drop', drop)
-  })
-  onBeforeUnmount(() => {
-    window.removeEventListener('dragover', dragover)
-    window.removeEventListener('dragleave', dragleave)
-    window.removeEventListener('drop', drop)
-  })
+  useEventListener('dragover', dragover)
+  useEventListener('dragleave', dragleave)
+  useEventListener('drop', drop)
 
-  return { problems, failed, over, choose, close: () => (failed.value = '') }
+  return { problems, failed, over, choose: () => choose(), close: () => (failed.value = '') }
 }

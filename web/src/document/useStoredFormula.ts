@@ -1,3 +1,4 @@
+import { useEventListener } from '@vueuse/core'
 import { hashKey, useQueryClient } from '@tanstack/vue-query'
 import { onBeforeUnmount, ref, shallowRef, watch, type Ref } from 'vue'
 import { api, ApiProblem, DOCUMENT_VERSION, type Formula, type StoredFormula } from '@/api/client'
@@ -203,11 +204,8 @@ export function useStoredFormula(id: Ref<string>, drafts: Drafts = ofThisWindow)
     },
     { immediate: true },
   )
-  window.addEventListener('beforeunload', closing)
-  onBeforeUnmount(() => {
-    clearTimeout(timer)
-    window.removeEventListener('beforeunload', closing)
-  })
+  useEventListener('beforeunload', closing)
+  onBeforeUnmount(() => clearTimeout(timer))
 
   return {
     formula,
