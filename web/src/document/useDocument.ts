@@ -1,5 +1,4 @@
-import { useEventListener } from '@vueuse/core'
-import { watch, type Ref } from 'vue'
+import { onBeforeUnmount, onMounted, watch, type Ref } from 'vue'
 import type { Formula } from '@/api/client'
 import { useHistory } from './history'
 import { useStoredFormula } from './useStoredFormula'
@@ -35,7 +34,8 @@ export function useDocument(id: Ref<string>, busy: () => boolean = () => false) 
     if (event.shiftKey) redo()
     else undo()
   }
-  useEventListener('keydown', shortcut)
+  onMounted(() => window.addEventListener('keydown', shortcut))
+  onBeforeUnmount(() => window.removeEventListener('keydown', shortcut))
 
   return { stored, history, change, undo, redo }
 }

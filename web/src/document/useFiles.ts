@@ -1,5 +1,4 @@
-import { useEventListener, useFileDialog } from '@vueuse/core'
-import { ref, shallowRef } from 'vue'
+import { onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
 import { api, ApiProblem, type Problem } from '@/api/client'
 
 /** Takes formulas from files: chosen, or dropped anywhere on the page. A bad file changes nothing and says why. */
@@ -31,14 +30,15 @@ export function useFiles(taken: (id: string) => void) {
     }
   }
 
-  const { open: choose, onChange } = useFileDialog({
-    accept: '.json,application/json',
-    multiple: false,
-    reset: true,
-  })
-  onChange((files) => {
-    if (files?.[0]) void take(files[0])
-  })
+  function choose() {
+    const input = document.createElement('input')
+    input.type = 'file'
+    input.accept = '.json,application/json'
+    input.onchange = () => {
+      if (input.files?.[0]) void take(input.files[0])
+    }
+    input.click()
+  }
 
   function carriesFile(event: DragEvent) {
     return event.dataTransfer?.types.includes('Files') ?? false
@@ -62,9 +62,16 @@ export function useFiles(taken: (id: string) => void) {
     if (file) void take(file)
   }
 
-  useEventListener('dragover', dragover)
-  useEventListener('dragleave', dragleave)
-  useEventListener('drop', drop)
+  onMounted(() => {
+    window.addEventListener('dragover', dragover)
+    window.addEventListener('dragleave', dragleave)
+    window.addEventListener('drop', drop)
+  })
+  onBeforeUnmount(() => {
+    window.removeEventListener('dragover', dragover)
+    window.removeEventListener('dragleave', dragleave)
+    window.removeEventListener('drop', drop)
+  })
 
-  return { problems, failed, over, choose: () => choose(), close: () => (failed.value = '') }
+  return { problems, failed, over, choose, close: () => (failed.value = '') }
 }

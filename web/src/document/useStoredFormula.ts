@@ -1,4 +1,3 @@
-import { useEventListener } from '@vueuse/core'
 import { hashKey, useQueryClient } from '@tanstack/vue-query'
 import { onBeforeUnmount, ref, shallowRef, watch, type Ref } from 'vue'
 import { api, ApiProblem, DOCUMENT_VERSION, type Formula, type StoredFormula } from '@/api/client'
@@ -204,8 +203,11 @@ export function useStoredFormula(id: Ref<string>, drafts: Drafts = ofThisWindow)
     },
     { immediate: true },
   )
-  useEventListener('beforeunload', closing)
-  onBeforeUnmount(() => clearTimeout(timer))
+  window.addEventListener('beforeunload', closing)
+  onBeforeUnmount(() => {
+    clearTimeout(timer)
+    window.removeEventListener('beforeunload', closing)
+  })
 
   return {
     formula,

@@ -1,6 +1,5 @@
 <script setup lang="ts">
-import { useEventListener } from '@vueuse/core'
-import { onBeforeUnmount, watch } from 'vue'
+import { onBeforeUnmount, onMounted, watch } from 'vue'
 import { closed, isTopmost, opened } from './sheets'
 
 /** A sheet that slides in from the side, announced as a dialog; Escape closes it, arrow keys scroll it. */
@@ -16,8 +15,11 @@ function escape(event: KeyboardEvent) {
   event.stopImmediatePropagation()
   open.value = false
 }
-useEventListener('keydown', escape, { capture: true })
-onBeforeUnmount(() => closed(me))
+onMounted(() => window.addEventListener('keydown', escape, { capture: true }))
+onBeforeUnmount(() => {
+  window.removeEventListener('keydown', escape, { capture: true })
+  closed(me)
+})
 </script>
 
 <template>
