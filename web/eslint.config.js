@@ -17,5 +17,10 @@ export default ts.config(
       'no-undef': 'off',
     },
   },
+  {
+    files: ['src/**/*.ts'],
+    ignores: ['src/**/*.test.ts', 'src/testing/**'],
+    rules: { 'max-lines-per-function': ['error', 60] },
+  },
   prettier,
 )

@@ -5,12 +5,8 @@ import './look/base.css'
 import './look/colours.css'
 import { VueQueryPlugin } from '@tanstack/vue-query'
 import { createApp } from 'vue'
+import { queries } from './answers/queries'
 import App from './App.vue'
 import { router } from './router'
 
-createApp(App)
-  .use(router)
-  .use(VueQueryPlugin, {
-    queryClientConfig: { defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } } },
-  })
-  .mount('#app')
+createApp(App).use(router).use(VueQueryPlugin, { queryClient: queries }).mount('#app')

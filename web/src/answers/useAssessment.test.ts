@@ -2,6 +2,7 @@ import { afterEach, beforeEach, expect, it, vi } from 'vitest'
 import { effectScope, nextTick, shallowRef } from 'vue'
 import { api, ApiProblem, type Assessment, type Formula } from '@/api/client'
 import { blankFormula } from '@/testing/starts'
+import { queries } from './queries'
 import { useAssessment } from './useAssessment'
 
 const named = (name: string): Formula => ({ ...blankFormula(), name })
@@ -11,6 +12,7 @@ beforeEach(() => {
   vi.useFakeTimers()
 })
 afterEach(() => {
+  queries.clear()
   vi.useRealTimers()
   vi.restoreAllMocks()
 })

@@ -1,5 +1,7 @@
+import { useQuery } from '@tanstack/vue-query'
 import { onScopeDispose, ref, shallowRef, watch, type Ref } from 'vue'
 import { api, ApiProblem, type Formula, type Problem } from '@/api/client'
+import { queries } from './queries'
 
 /** A key after a pause is answered at once; keys closer together than this are answered together. */
 const TOGETHER_MS = 25
@@ -11,102 +13,123 @@ const MOST_AGAIN_MS = 60_000
 
 /** The assessment of a document, kept up with every change. */
 export function useAssessment(formula: Ref<Formula | undefined>) {
-  const { answer: assessment, ...rest } = useAnswer(formula, api.assess)
+  const { answer: assessment, ...rest } = useAnswer(formula, 'assessment', api.assess)
   return { assessment, ...rest }
 }
 
 /**
  * What the server says to a document, kept up with every change. The last answer stays, marked stale, while a new one is
  * on its way, the document cannot be understood, or there is no answer: then it says so and asks again.
+ *
+ * @param kind what is asked, in one word
  */
 export function useAnswer<T>(
   formula: Ref<Formula | undefined>,
+  kind: string,
   question: (document: Formula, signal: AbortSignal) => Promise<T>,
 ) {
+  const asked = typedTogether(formula)
+  const { data, failureReason } = useQuestion(asked, kind, question)
+  const { stale, mark } = useStale()
   const answer = shallowRef<T>()
   /** The document that the answer, or what could not be understood, is about. */
   const answered = shallowRef<Formula>()
   const problems = shallowRef<Problem[]>([])
-  const stale = ref(false)
   const unreachable = ref(false)
   /** Why there is no answer although somebody answered; empty otherwise. */
   const failure = ref('')
-  let running: AbortController | undefined
-  let lastChange = -Infinity
-  let timer: ReturnType<typeof setTimeout> | undefined
-  let staleTimer: ReturnType<typeof setTimeout> | undefined
-  let pause = AGAIN_MS
-
-  function markStale(wait: number) {
-    clearTimeout(staleTimer)
-    staleTimer = setTimeout(() => (stale.value = answer.value !== undefined), wait)
-  }
 
   function settle() {
-    clearTimeout(staleTimer)
+    mark(undefined)
     problems.value = []
-    stale.value = false
     unreachable.value = false
     failure.value = ''
-    pause = AGAIN_MS
-  }
-
-  async function ask(document: Formula) {
-    running?.abort()
-    clearTimeout(timer)
-    const mine = new AbortController()
-    running = mine
-    try {
-      const found = await question(document, mine.signal)
-      if (mine.signal.aborted) return
-      answered.value = document
-      answer.value = found
-      settle()
-    } catch (error) {
-      if (!mine.signal.aborted) unanswered(error, document)
-    }
-  }
-
-  function unanswered(error: unknown, document: Formula) {
-    markStale(0)
-    const problem = error instanceof ApiProblem ? error : undefined
-    const named = problem?.response.problems ?? []
-    unreachable.value = !problem
-    if (named.length) answered.value = document
-    problems.value = named
-    failure.value = problem && !named.length ? said(problem) : ''
-    if (problem && !problem.mayPass) return
-    timer = setTimeout(() => void ask(document), (problem?.retryAfter ?? 0) * 1000 || pause)
-    pause = Math.min(2 * pause, MOST_AGAIN_MS)
   }
 
   watch(
     formula,
     (document) => {
-      clearTimeout(timer)
-      pause = AGAIN_MS
-      const quiet = Date.now() - lastChange
-      lastChange = Date.now()
-      if (!document) {
-        // Another formula is being opened: its answer is none of this one's.
-        running?.abort()
-        answer.value = undefined
-        settle()
-        return
-      }
-      markStale(LOOKS_STALE_MS)
-      if (quiet >= TOGETHER_MS) void ask(document)
-      else timer = setTimeout(() => void ask(document), TOGETHER_MS)
+      if (document) return mark(answer.value ? LOOKS_STALE_MS : undefined)
+      // Another formula is being opened: its answer is none of this one's.
+      answer.value = undefined
+      settle()
     },
     { immediate: true },
   )
-  onScopeDispose(() => {
-    running?.abort()
-    clearTimeout(timer)
-    clearTimeout(staleTimer)
+  watch([data, failureReason], ([found, error]) => {
+    if (error) {
+      const problem = error instanceof ApiProblem ? error : undefined
+      const named = problem?.response.problems ?? []
+      mark(answer.value ? 0 : undefined)
+      unreachable.value = !problem
+      if (named.length) answered.value = asked.value
+      problems.value = named
+      failure.value = problem && !named.length ? said(problem) : ''
+    } else if (found) {
+      answered.value = found.document
+      answer.value = found.answer
+      settle()
+    }
   })
 
   return { answer, answered, problems, stale, unreachable, failure }
+}
+
+/** The question as a query: an older one is aborted, what may pass later is asked again, ever less often. */
+function useQuestion<T>(
+  asked: Ref<Formula | undefined>,
+  kind: string,
+  question: (document: Formula, signal: AbortSignal) => Promise<T>,
+) {
+  return useQuery(
+    {
+      queryKey: ['answer', kind, asked],
+      queryFn: async ({ signal }) => {
+        const document = asked.value as Formula
+        return { document, answer: await question(document, signal) }
+      },
+      enabled: () => asked.value !== undefined,
+      retry: (_times, error) => !(error instanceof ApiProblem) || error.mayPass,
+      retryDelay: (times, error) =>
+        ((error instanceof ApiProblem && error.retryAfter) || 0) * 1000 ||
+        Math.min(AGAIN_MS * 2 ** times, MOST_AGAIN_MS),
+      networkMode: 'always',
+      // Answers are compared by identity and are large: neither wrapped nor merged.
+      shallow: true,
+      structuralSharing: false,
+      gcTime: 0,
+    },
+    queries,
+  )
+}
+
+/** The document as it is asked about: the first key at once, keys that follow closely together. */
+function typedTogether(formula: Ref<Formula | undefined>) {
+  const asked = shallowRef(formula.value)
+  let lastChange = formula.value ? Date.now() : -Infinity
+  let timer: ReturnType<typeof setTimeout> | undefined
+  watch(formula, (document) => {
+    clearTimeout(timer)
+    const quiet = Date.now() - lastChange
+    lastChange = Date.now()
+    if (!document || quiet >= TOGETHER_MS) asked.value = document
+    else timer = setTimeout(() => (asked.value = document), TOGETHER_MS)
+  })
+  onScopeDispose(() => clearTimeout(timer))
+  return asked
+}
+
+/** Whether an answer is too old to be read as today's: marked so after a while, unmarked at once. */
+function useStale() {
+  const stale = ref(false)
+  let timer: ReturnType<typeof setTimeout> | undefined
+  function mark(after: number | undefined) {
+    clearTimeout(timer)
+    if (after) timer = setTimeout(() => (stale.value = true), after)
+    else stale.value = after === 0
+  }
+  onScopeDispose(() => clearTimeout(timer))
+  return { stale, mark }
 }
 
 /** What the server says of itself, and whether it is asked again. */

@@ -1,9 +1,7 @@
 <script setup lang="ts">
 import { useQueryClient } from '@tanstack/vue-query'
-import { Modal } from 'ant-design-vue'
 import { computed, ref } from 'vue'
-import { useRouter } from 'vue-router'
-import { api, type Formula } from '@/api/client'
+import { type Formula } from '@/api/client'
 import TheCut from '@/cut/TheCut.vue'
 import DoseStrip from '@/dose/DoseStrip.vue'
 import CourseChart from '@/chart/CourseChart.vue'
@@ -18,6 +16,7 @@ import FormulaNotices from '@/document/FormulaNotices.vue'
 import NotOpen from '@/document/NotOpen.vue'
 import { provideSheet } from '@/document/sheet'
 import { useFormulaPage } from '@/document/useFormulaPage'
+import { useShelf } from '@/document/useShelf'
 import BenchDrawers from './BenchDrawers.vue'
 import type { Drawer } from './drawers'
 import TheLine from '@/verdicts/TheLine.vue'
@@ -44,7 +43,6 @@ const {
   ...page
 } = useFormulaPage('bench', () => drawer.value !== '')
 const { evidence, evidenceTitle, showEvidence } = page
-const router = useRouter()
 const queries = useQueryClient()
 const { assessment, answered, problems, stale, unreachable, failure } = useAssessment(formula)
 
@@ -88,30 +86,8 @@ function dose(amount: string, water: string) {
   change(written ? setAt(dosed, `${gel}/water`, water) : dosed, 'dose')
 }
 
-async function begin() {
-  await create((await api.starts()).formula)
-}
-
-async function create(document: Formula) {
-  const made = await api.create(document)
-  await queries.invalidateQueries({ queryKey: ['formulas'] })
-  await open(made.id)
-}
-
-function remove() {
-  Modal.confirm({
-    title: `Delete “${formula.value?.name}”?`,
-    content:
-      'If nothing was made of it, this cannot be undone. With batches in its log it is only put away, and its log stays.',
-    okText: 'Delete',
-    okButtonProps: { danger: true },
-    onOk: async () => {
-      await api.remove(id.value, stored.currentVersion())
-      await queries.invalidateQueries({ queryKey: ['formulas'] })
-      await router.push('/')
-    },
-  })
-}
+const { begin, create, remove: removeFormula } = useShelf(open)
+const remove = () => removeFormula(id.value, formula.value?.name, stored.currentVersion())
 
 const files = useFiles((taken) => {
   void queries.invalidateQueries({ queryKey: ['formulas'] })

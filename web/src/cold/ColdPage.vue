@@ -38,7 +38,14 @@ const {
   ...page
 } = useFormulaPage('cold')
 const { evidence, evidenceTitle, showEvidence } = page
-const { answer: chill, answered, problems, stale, unreachable, failure } = useAnswer(formula, api.chill)
+const {
+  answer: chill,
+  answered,
+  problems,
+  stale,
+  unreachable,
+  failure,
+} = useAnswer(formula, 'chill', api.chill)
 const uncertainty = useUncertainty(formula, chill)
 provideSheet({
   formula: () => formula.value as Formula,

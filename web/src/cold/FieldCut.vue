@@ -8,7 +8,7 @@ import { fontFamily } from '@/look/theme'
 import type { FieldFilm } from './field'
 import { FieldPainter } from './fieldPainter'
 import { css } from './palette'
-import { useSize } from './useSize'
+import { useElementSize } from '@vueuse/core'
 
 /** The dessert in its mould as a field of temperature; a touch chooses the point whose curve is drawn. */
 const props = defineProps<{
@@ -22,7 +22,7 @@ const point = defineModel<{ column: number; row: number }>('point')
 
 const frame = ref<HTMLElement | null>(null)
 const canvas = ref<HTMLCanvasElement | null>(null)
-const { width, height } = useSize(frame)
+const { width, height } = useElementSize(frame)
 
 const section = computed(() => props.chill.section)
 const outer = computed(() => outside(section.value))

@@ -10,7 +10,7 @@ import { addPlace, movePlace, placesOf, removePlace, setStay } from './places'
 import { clockAt, spanOf, writtenSpan } from '@/look/time'
 import { degrees } from '@/look/degrees'
 import { css } from './palette'
-import { useSize } from './useSize'
+import { useElementSize } from '@vueuse/core'
 
 /** Where it stands, along the axis: ends are dragged, a place that is touched opens for change. */
 const props = defineProps<{
@@ -28,7 +28,7 @@ const LEFT = 46
 const RIGHT = 40
 const STEP = 5
 const frame = ref<HTMLElement | null>(null)
-const { width } = useSize(frame)
+const { width } = useElementSize(frame)
 const plot = computed(() => Math.max(100, width.value - LEFT - RIGHT))
 const x = (m: number) => LEFT + (Math.min(m, props.until) / props.until) * plot.value
 

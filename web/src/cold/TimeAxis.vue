@@ -17,7 +17,7 @@ import {
 } from './axis'
 import { degrees as written, onScale } from '@/look/degrees'
 import { axisMarks, clockAt, shortClock, spanOf } from '@/look/time'
-import { useSize } from './useSize'
+import { useElementSize } from '@vueuse/core'
 
 /** Time along the page: curves, milestones with their spread, gates, limits; a scrubber over all of it. */
 const props = defineProps<{
@@ -36,7 +36,7 @@ const minute = defineModel<number>({ required: true })
 const emit = defineEmits<{ play: []; evidence: [title: string, evidence: Evidence] }>()
 
 const frame = ref<HTMLElement | null>(null)
-const { width } = useSize(frame)
+const { width } = useElementSize(frame)
 const scale = computed(() => timeScale(width.value, props.until))
 const plotWidth = computed(() => scale.value.end - LEFT)
 const x = (m: number) => scale.value.x(m)

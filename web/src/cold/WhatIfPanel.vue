@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
 import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue'
 import { api, ApiProblem, type Formula, type Larder, type Way, type WhatIfRow } from '@/api/client'
 import ChoiceField from '@/look/ChoiceField.vue'
@@ -15,51 +16,51 @@ const emit = defineEmits<{ rows: [rows: WhatIfRow[]] }>()
 const sheet = useSheet()
 
 const MOST = 5
-const ways = shallowRef<Way[]>([])
 const own = shallowRef<Way[]>([])
 const picked = ref<string[]>([])
-const rows = shallowRef<WhatIfRow[]>([])
-const trouble = ref('')
+
+/** Another document has other ways; the last ones stay until they are known. */
+const asked = computed(() => props.formula)
+const { data: offered, error } = useQuery({
+  queryKey: ['ways', asked],
+  queryFn: () => api.ways(asked.value),
+  retry: 0,
+  shallow: true,
+  gcTime: 0,
+  placeholderData: (before) => before,
+})
+const ways = computed(() => offered.value ?? [])
+const trouble = computed(() =>
+  error.value instanceof ApiProblem ? 'Not understood yet: see the line above.' : '',
+)
 const all = computed(() => [...own.value, ...ways.value])
 /** A way is what it changes: two may be called alike. */
 const keyOf = (way: Way) => JSON.stringify(way.changes)
-const chosen = shallowRef<Way[]>([])
-let asked = 0
 
-/** Another document has other ways; what is compared is compared anew. */
-watch(
-  () => props.formula,
-  async (formula) => {
-    const mine = ++asked
-    try {
-      const found = await api.ways(formula)
-      if (mine !== asked) return
-      ways.value = found
-      trouble.value = ''
-      await compare()
-    } catch (error) {
-      if (mine === asked && error instanceof ApiProblem)
-        trouble.value = 'Not understood yet: see the line above.'
-    }
+/** What is compared is compared anew with every document; the last rows stay meanwhile. */
+const wanted = computed(() => all.value.filter((way) => picked.value.includes(keyOf(way))))
+const { data: compared } = useQuery({
+  queryKey: ['compared', asked, computed(() => wanted.value.map(keyOf))],
+  queryFn: async ({ signal }) => {
+    const ways = wanted.value
+    const rows = await api.whatIf(
+      asked.value,
+      [{ label: 'As it is', changes: [] }, ...ways],
+      undefined,
+      signal,
+    )
+    return { ways, rows }
   },
-  { immediate: true },
-)
-watch(picked, () => void compare())
+  retry: 0,
+  shallow: true,
+  gcTime: 0,
+  placeholderData: (before) => before,
+})
+const chosen = computed(() => compared.value?.ways ?? [])
+const rows = computed(() => compared.value?.rows ?? [])
 watch(rows, (now) => emit('rows', now.slice(1)))
 onBeforeUnmount(() => emit('rows', []))
 const letter = (i: number) => String.fromCharCode(64 + i)
-
-let comparing = 0
-async function compare() {
-  const mine = ++comparing
-  const compared = all.value.filter((w) => picked.value.includes(keyOf(w)))
-  const found = await api
-    .whatIf(props.formula, [{ label: 'As it is', changes: [] }, ...compared])
-    .catch(() => undefined)
-  if (mine !== comparing || !found) return
-  chosen.value = compared
-  rows.value = found
-}
 
 const KINDS = [
   { value: 'mould', label: 'another mould' },

@@ -1,8 +1,14 @@
 import { ref, shallowRef } from 'vue'
-import { api, type Formula, type Way, type WhatIfRow } from '@/api/client'
+import type { Formula, Way, WhatIfRow } from '@/api/client'
+import { ask } from '@/answers/queries'
 
 /** So many ways are tried with one question: as many as come back before a cook grows impatient. */
 const TOGETHER = 4
+
+interface Found {
+  way: Way
+  row: WhatIfRow
+}
 
 /**
  * Tries one way after the other, the cheapest first, until one meets the time. Can be stopped; what was tried stays.
@@ -11,7 +17,7 @@ export function useSearch() {
   const tried = ref(0)
   const of = ref(0)
   const running = ref(false)
-  const found = shallowRef<{ way: Way; row: WhatIfRow }>()
+  const found = shallowRef<Found>()
   const said = ref('')
   let stopper: AbortController | undefined
 
@@ -24,46 +30,35 @@ export function useSearch() {
     found.value = undefined
     said.value = ''
     running.value = true
-    let best: { way: Way; row: WhatIfRow } | undefined
     try {
-      const [present] = await api.whatIf(
-        formula,
-        [{ label: 'As it is', changes: [] }],
-        by,
-        mine.signal,
-        'search',
-      )
-      if (present?.answer.meets) {
-        said.value = `As it is: ${present.answer.goal.toLowerCase()} ${present.answer.goalClock}.`
-        return
-      }
-      for (let i = 0; i < ways.length; i += TOGETHER) {
-        const some = ways.slice(i, i + TOGETHER)
-        const rows = await api.whatIf(formula, some, by, mine.signal, 'search')
-        for (const [k, row] of rows.entries()) {
-          tried.value++
-          const way = some[k] as Way
-          // What is sooner but goes wrong is no way.
-          if (row.answer.problems.length || ['UNSAFE', 'BAD'].includes(row.answer.worst?.tone ?? '')) continue
-          if (sooner(row, best?.row)) best = { way, row }
-          if (row.answer.meets) {
-            found.value = { way, row }
-            return
-          }
-        }
-      }
-      if (best) {
-        found.value = best
-        said.value = `Nothing of this meets ${by}. Soonest: ${best.row.answer.goalClock}.`
-      } else said.value = `Nothing of this meets ${by}. Start earlier.`
+      said.value = await tryThem(formula, ways, by, mine.signal)
     } catch {
       said.value = mine.signal.aborted
         ? `Stopped after ${tried.value} of ${of.value}.`
         : 'No answer from Deft Chill. Try again.'
-      if (best) found.value = best
     } finally {
       if (stopper === mine) running.value = false
     }
+  }
+
+  /** What is to be said when the search has come to its end; the best so far is kept as it is found. */
+  async function tryThem(formula: Formula, ways: Way[], by: string, signal: AbortSignal): Promise<string> {
+    const [present] = await ask('whatIf', formula, [{ label: 'As it is', changes: [] }], by, signal, 'search')
+    if (present?.answer.meets)
+      return `As it is: ${present.answer.goal.toLowerCase()} ${present.answer.goalClock}.`
+    for (let i = 0; i < ways.length; i += TOGETHER) {
+      const some = ways.slice(i, i + TOGETHER)
+      const rows = await ask('whatIf', formula, some, by, signal, 'search')
+      signal.throwIfAborted()
+      for (const [k, row] of rows.entries()) {
+        tried.value++
+        if (goesWrong(row)) continue
+        if (sooner(row, found.value?.row)) found.value = { way: some[k] as Way, row }
+        if (row.answer.meets) return ''
+      }
+    }
+    const best = found.value
+    return `Nothing of this meets ${by}. ${best ? `Soonest: ${best.row.answer.goalClock}.` : 'Start earlier.'}`
   }
 
   function stop() {
@@ -71,6 +66,11 @@ export function useSearch() {
   }
 
   return { search, stop, tried, of, running, found, said }
+}
+
+/** What is sooner but goes wrong is no way. */
+function goesWrong({ answer }: WhatIfRow): boolean {
+  return answer.problems.length > 0 || ['UNSAFE', 'BAD'].includes(answer.worst?.tone ?? '')
 }
 
 function sooner(row: WhatIfRow, than?: WhatIfRow): boolean {

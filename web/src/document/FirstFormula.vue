@@ -2,7 +2,7 @@
 import { useQueryClient } from '@tanstack/vue-query'
 import { onMounted, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { api } from '@/api/client'
+import { ask, useSend } from '@/answers/queries'
 
 /** Opens the first formula, or an example to start from when there is none. */
 const route = useRoute()
@@ -11,12 +11,13 @@ const router = useRouter()
 const station = route.name === 'first-cold' ? 'cold' : 'bench'
 const queries = useQueryClient()
 const failed = ref(false)
+const createFormula = useSend('create')
 
 async function open() {
   failed.value = false
   try {
-    const { formulas } = await api.formulas({ size: 1 })
-    const id = formulas[0]?.id ?? (await api.create((await api.starts()).formula)).id
+    const { formulas } = await ask('formulas', { size: 1 })
+    const id = formulas[0]?.id ?? (await createFormula((await ask('starts')).formula)).id
     if (!formulas.length) void queries.invalidateQueries({ queryKey: ['formulas'] })
     await router.replace({ name: station, params: { id } })
   } catch {

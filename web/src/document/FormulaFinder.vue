@@ -2,6 +2,7 @@
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { api, type FormulaSummary } from '@/api/client'
+import { useSend } from '@/answers/queries'
 import SideSheet from '@/look/SideSheet.vue'
 import TypedField from '@/look/TypedField.vue'
 
@@ -40,8 +41,9 @@ function choose(formula: FormulaSummary) {
   emit('open', formula.id)
 }
 
+const bringBackFormula = useSend('bringBack')
 async function bringBack(formula: FormulaSummary) {
-  await api.bringBack(formula.id, formula.version)
+  await bringBackFormula(formula.id, formula.version)
   await queries.invalidateQueries({ queryKey: ['formulas'] })
 }
 </script>

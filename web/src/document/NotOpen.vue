@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { SaveState } from './useStoredFormula'
+import type { SaveState } from './held'
 
 /** In place of a formula that is not open: not yet, or not any more. */
 defineProps<{ state: SaveState }>()

@@ -1,4 +1,4 @@
-import type { SaveState } from './useStoredFormula'
+import type { SaveState } from './held'
 
 const STATES: Record<SaveState, string> = {
   saved: 'Saved',

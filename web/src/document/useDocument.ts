@@ -1,4 +1,5 @@
-import { onBeforeUnmount, onMounted, watch, type Ref } from 'vue'
+import { useEventListener } from '@vueuse/core'
+import { watch, type Ref } from 'vue'
 import type { Formula } from '@/api/client'
 import { useHistory } from './history'
 import { useStoredFormula } from './useStoredFormula'
@@ -34,8 +35,7 @@ export function useDocument(id: Ref<string>, busy: () => boolean = () => false) 
     if (event.shiftKey) redo()
     else undo()
   }
-  onMounted(() => window.addEventListener('keydown', shortcut))
-  onBeforeUnmount(() => window.removeEventListener('keydown', shortcut))
+  useEventListener('keydown', shortcut)
 
   return { stored, history, change, undo, redo }
 }

@@ -1,48 +1,47 @@
-import { onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
-import { api, ApiProblem, type Problem } from '@/api/client'
+import { useEventListener, useFileDialog } from '@vueuse/core'
+import { ref, shallowRef } from 'vue'
+import { ApiProblem, type Problem } from '@/api/client'
+import { useSend } from '@/answers/queries'
+
+const UNREACHABLE: Problem = {
+  code: 'unreachable',
+  path: '',
+  field: 'The file',
+  value: '',
+  rule: 'was not taken: no answer',
+  fixes: [],
+}
+
+function carriesFile(event: DragEvent) {
+  return event.dataTransfer?.types.includes('Files') ?? false
+}
 
 /** Takes formulas from files: chosen, or dropped anywhere on the page. A bad file changes nothing and says why. */
 export function useFiles(taken: (id: string) => void) {
   const problems = shallowRef<Problem[]>([])
   const failed = ref('')
   const over = ref(false)
+  const importFile = useSend('importFile')
 
   async function take(file: File) {
     problems.value = []
     failed.value = ''
     try {
-      taken((await api.importFile(file)).id)
+      taken((await importFile(file)).id)
     } catch (error) {
       failed.value = file.name
-      problems.value =
-        error instanceof ApiProblem
-          ? error.response.problems
-          : [
-              {
-                code: 'unreachable',
-                path: '',
-                field: 'The file',
-                value: '',
-                rule: 'was not taken: no answer',
-                fixes: [],
-              },
-            ]
+      problems.value = error instanceof ApiProblem ? error.response.problems : [UNREACHABLE]
     }
   }
 
-  function choose() {
-    const input = document.createElement('input')
-    input.type = 'file'
-    input.accept = '.json,application/json'
-    input.onchange = () => {
-      if (input.files?.[0]) void take(input.files[0])
-    }
-    input.click()
-  }
-
-  function carriesFile(event: DragEvent) {
-    return event.dataTransfer?.types.includes('Files') ?? false
-  }
+  const { open: choose, onChange } = useFileDialog({
+    accept: '.json,application/json',
+    multiple: false,
+    reset: true,
+  })
+  onChange((files) => {
+    if (files?.[0]) void take(files[0])
+  })
 
   function dragover(event: DragEvent) {
     if (!carriesFile(event)) return
@@ -62,16 +61,9 @@ export function useFiles(taken: (id: string) => void) {
     if (file) void take(file)
   }
 
-  onMounted(() => {
-    window.addEventListener('dragover', dragover)
-    window.addEventListener('dragleave', dragleave)
-    window.addEventListener('drop', drop)
-  })
-  onBeforeUnmount(() => {
-    window.removeEventListener('dragover', dragover)
-    window.removeEventListener('dragleave', dragleave)
-    window.removeEventListener('drop', drop)
-  })
+  useEventListener('dragover', dragover)
+  useEventListener('dragleave', dragleave)
+  useEventListener('drop', drop)
 
-  return { problems, failed, over, choose, close: () => (failed.value = '') }
+  return { problems, failed, over, choose: () => choose(), close: () => (failed.value = '') }
 }

@@ -3,6 +3,7 @@ import { mount } from '@vue/test-utils'
 import { afterEach, beforeEach, expect, it, vi } from 'vitest'
 import { defineComponent, ref } from 'vue'
 import { api, ApiProblem, type Formula } from '@/api/client'
+import { queries } from '@/answers/queries'
 import { blankFormula } from '@/testing/starts'
 import { drafts, draftsOf, type Drafts } from './drafts'
 import { stateWords } from './saveStates'
@@ -53,6 +54,7 @@ function open(own?: Drafts) {
 
 beforeEach(() => {
   vi.useFakeTimers()
+  queries.clear()
   localStorage.clear()
 })
 afterEach(() => {

@@ -2,6 +2,7 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { api, ApiProblem, type KitchenSettings, type Problem } from '@/api/client'
+import { ask, useSend } from '@/answers/queries'
 import ChoiceField from '@/look/ChoiceField.vue'
 import TypedField from '@/look/TypedField.vue'
 import StationBar from '@/look/StationBar.vue'
@@ -14,6 +15,7 @@ const typed = ref<KitchenSettings>()
 const version = ref(0)
 const problems = ref<Problem[]>([])
 const note = ref('')
+const saveKitchen = useSend('saveKitchen')
 
 watch(
   kitchen,
@@ -39,13 +41,13 @@ async function save() {
   if (!typed.value) return
   problems.value = []
   try {
-    const stored = await api.saveKitchen(version.value, typed.value)
+    const stored = await saveKitchen(version.value, typed.value)
     version.value = stored.version
     queries.setQueryData(['kitchen'], stored)
     note.value = 'Saved. Every formula is computed by these settings from now on.'
   } catch (error) {
     if (error instanceof ApiProblem && error.response.status === 409) {
-      const now = await api.kitchen()
+      const now = await ask('kitchen')
       version.value = now.version
       queries.setQueryData(['kitchen'], now)
       note.value =

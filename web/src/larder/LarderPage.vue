@@ -4,6 +4,7 @@ import { Modal } from 'ant-design-vue'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, ApiProblem, type OwnEntry } from '@/api/client'
+import { useSend } from '@/answers/queries'
 import TypedField from '@/look/TypedField.vue'
 import StationBar from '@/look/StationBar.vue'
 import MouldCut from './MouldCut.vue'
@@ -66,6 +67,9 @@ function add() {
 const priced = computed(() => ['ingredient', 'gel'].includes(shelf.value.id))
 const price = ref('')
 const priceProblem = ref('')
+const saveKitchen = useSend('saveKitchen')
+const importTable = useSend('importTable')
+const removeOwnEntry = useSend('removeOwnEntry')
 watch(
   [shown, kitchen],
   () => {
@@ -81,7 +85,7 @@ async function keepPrice() {
     prices: withPrice(kitchen.value.settings.prices, shown.value.id, price.value),
   }
   try {
-    await api.saveKitchen(kitchen.value.version, settings)
+    await saveKitchen(kitchen.value.version, settings)
     priceProblem.value = ''
     await queries.invalidateQueries({ queryKey: ['kitchen'] })
   } catch (error) {
@@ -99,7 +103,7 @@ async function takeTable(event: Event) {
   if (!file) return
   tableProblems.value = []
   try {
-    await api.importTable(shelf.value.id, file)
+    await importTable(shelf.value.id, file)
     await again()
   } catch (error) {
     tableProblems.value =
@@ -148,7 +152,7 @@ function remove() {
     okButtonProps: { danger: true },
     onOk: async () => {
       try {
-        await api.removeOwnEntry(mine.key, mine.version)
+        await removeOwnEntry(mine.key, mine.version)
       } catch (error) {
         if (!(error instanceof ApiProblem)) throw error
       }

@@ -2,6 +2,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { api, ApiProblem, type Larder, type OwnEntry, type OwnKind, type Problem } from '@/api/client'
+import { useSend } from '@/answers/queries'
 import ChoiceField from '@/look/ChoiceField.vue'
 import TypedField from '@/look/TypedField.vue'
 import MouldCut from './MouldCut.vue'
@@ -63,13 +64,15 @@ const sums = computed(() =>
     : [],
 )
 
+const saveOwnEntry = useSend('saveOwnEntry')
+const addOwnEntry = useSend('addOwnEntry')
 async function save() {
   problems.value = []
   note.value = ''
   try {
     const stored = props.entry
-      ? await api.saveOwnEntry(props.entry.key, props.entry.version, fields.value)
-      : await api.addOwnEntry(props.kind.id, fields.value)
+      ? await saveOwnEntry(props.entry.key, props.entry.version, fields.value)
+      : await addOwnEntry(props.kind.id, fields.value)
     emit('done', stored.entry.id)
   } catch (error) {
     if (error instanceof ApiProblem && error.response.status === 409) {

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { onBeforeUnmount, onMounted, watch } from 'vue'
+import { useEventListener } from '@vueuse/core'
+import { onBeforeUnmount, watch } from 'vue'
 import { closed, isTopmost, opened } from './sheets'
 
 /** A sheet that slides in from the side, announced as a dialog; Escape closes it, arrow keys scroll it. */
@@ -15,11 +16,8 @@ function escape(event: KeyboardEvent) {
   event.stopImmediatePropagation()
   open.value = false
 }
-onMounted(() => window.addEventListener('keydown', escape, { capture: true }))
-onBeforeUnmount(() => {
-  window.removeEventListener('keydown', escape, { capture: true })
-  closed(me)
-})
+useEventListener('keydown', escape, { capture: true })
+onBeforeUnmount(() => closed(me))
 </script>
 
 <template>

@@ -2,7 +2,8 @@
 import { hashKey, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { api, ApiProblem, type Component, type Evidence, type Problem, type SumAnswer } from '@/api/client'
+import { api, ApiProblem, type Component, type Evidence, type SumAnswer } from '@/api/client'
+import { ask, useSend } from '@/answers/queries'
 import ChoiceField from '@/look/ChoiceField.vue'
 import { useFormulas } from '@/document/useFormulas'
 import { addComponent, freeId } from '@/document/document'
@@ -37,33 +38,37 @@ function write(field: string, value: string) {
   void router.replace({ name: 'sums', params: { sum: sum.value?.id }, query: written.value })
 }
 
-const answer = shallowRef<SumAnswer>()
-const problems = ref<Problem[]>([])
-const stale = ref(false)
-const failed = ref('')
-let asking: AbortController | undefined
+const { data, error, isFetching } = useQuery({
+  queryKey: computed(() => ['sum', sum.value?.id, typed.value]),
+  queryFn: async ({ signal }) => {
+    const id = sum.value?.id as string
+    return { id, answer: await api.answerSum(id, typed.value, signal) }
+  },
+  enabled: () => sum.value !== undefined,
+  retry: 0,
+  shallow: true,
+})
+/** The last answer stays, dimmed, while another is on its way or what is typed is not understood; so do its problems. */
+const stale = computed(() => data.value === undefined)
+const last = shallowRef<{ id: string; answer: SumAnswer }>()
+const refused = shallowRef<Error | null>(null)
+const notUsed = ref('')
 watch(
-  [sum, typed],
-  async ([now, fields], before) => {
-    if (!now) return
-    if (before?.[0]?.id !== now.id) answer.value = undefined
-    asking?.abort()
-    const mine = (asking = new AbortController())
-    stale.value = true
-    try {
-      const given = await api.answerSum(now.id, fields, mine.signal)
-      if (mine.signal.aborted) return
-      answer.value = given
-      problems.value = []
-      failed.value = ''
-      stale.value = false
-    } catch (e) {
-      if (mine.signal.aborted) return
-      problems.value = e instanceof ApiProblem ? e.response.problems : []
-      failed.value = e instanceof ApiProblem ? '' : 'Deft Chill does not answer. What you typed is kept.'
-    }
+  [data, error, isFetching],
+  () => {
+    if (isFetching.value) return
+    last.value = data.value ?? last.value
+    refused.value = error.value
+    if (data.value) notUsed.value = ''
   },
   { immediate: true },
+)
+const answer = computed(() => (last.value?.id === sum.value?.id ? last.value?.answer : undefined))
+const problems = computed(() => (refused.value instanceof ApiProblem ? refused.value.response.problems : []))
+const failed = computed(() =>
+  refused.value && !(refused.value instanceof ApiProblem)
+    ? 'Deft Chill does not answer. What you typed is kept.'
+    : notUsed.value,
 )
 const problemAt = (field: string) => problems.value.find((p) => p.path === `/fields/${field}`)
 
@@ -77,34 +82,36 @@ function options(kind: string, group: string) {
 }
 
 const evidence = shallowRef<Evidence>()
+const createFormula = useSend('create')
+const saveFormula = useSend('save')
 /** Into a new dessert, or on top of one that is there. */
 async function use(formulaId?: string) {
   const made = answer.value?.component
   if (!made) return
   try {
     const id = formulaId ? await putInto(formulaId, made) : await begin(made)
-    failed.value = ''
+    notUsed.value = ''
     await router.push({ name: 'bench', params: { id } })
   } catch {
-    failed.value = formulaId
+    notUsed.value = formulaId
       ? 'It was not put into it: that dessert could not be changed just now.'
       : 'No dessert was begun: Deft Chill does not answer.'
   }
 }
 
 async function begin(made: Component): Promise<string> {
-  const fresh = (await api.starts()).formula
+  const fresh = (await ask('starts')).formula
   const moulds = { ...fresh.moulds, of: 'glass-straight' }
   const empty = { ...fresh, name: made.name, served: 'in-glass', components: [], moulds }
-  const stored = await api.create(addComponent(empty, made))
+  const stored = await createFormula(addComponent(empty, made))
   await queries.invalidateQueries({ queryKey: ['formulas'] })
   return stored.id
 }
 
 async function putInto(formulaId: string, made: Component): Promise<string> {
-  const stored = await api.formula(formulaId)
+  const stored = await ask('formula', formulaId)
   const component = { ...made, id: freeId(stored.document, made.id) }
-  await api.save(formulaId, stored.version, addComponent(stored.document, component))
+  await saveFormula(formulaId, stored.version, addComponent(stored.document, component))
   await queries.invalidateQueries({ queryKey: ['formula', formulaId] })
   return formulaId
 }

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref, shallowRef, watch } from 'vue'
-import { api, type Comparison, type Fix, type Formula } from '@/api/client'
+import { type Comparison, type Fix, type Formula } from '@/api/client'
+import { ask } from '@/answers/queries'
 import { takeFix } from '@/document/document'
 import { useSheet } from '@/document/sheet'
 
@@ -31,7 +32,7 @@ async function show(now: boolean) {
   const before = sheet.formula()
   const after = takeFix(before, props.fix, offeredFor)
   late.value = after === undefined
-  const found = after && (await api.compare(before, after).catch(() => undefined))
+  const found = after && (await ask('compare', before, after).catch(() => undefined))
   if (mine === asked) preview.value = found
 }
 

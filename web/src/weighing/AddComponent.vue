@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef } from 'vue'
-import { api, type Formula, type Larder } from '@/api/client'
+import { type Formula, type Larder } from '@/api/client'
+import { ask } from '@/answers/queries'
 import ChoiceField from '@/look/ChoiceField.vue'
 import { addComponent, copyComponent, freeId } from '@/document/document'
 import { useSheet } from '@/document/sheet'
@@ -35,7 +36,7 @@ async function choose(value: string) {
   const name = words.charAt(0).toUpperCase() + words.slice(1)
   const id = freeId(props.formula, value)
   try {
-    const start = (await api.starts()).components.find((c) => c.kind === value) ?? { kind: value, lines: [] }
+    const start = (await ask('starts')).components.find((c) => c.kind === value) ?? { kind: value, lines: [] }
     failed.value = ''
     take(addComponent(props.formula, { ...start, name, id }))
   } catch {
@@ -46,7 +47,7 @@ async function choose(value: string) {
 async function open(id: string) {
   const name = props.formulas.find((f) => f.id === id)?.name || 'Unnamed'
   try {
-    from.value = (await api.formula(id)).document
+    from.value = (await ask('formula', id)).document
     failed.value = ''
   } catch {
     failed.value = `${name} could not be opened.`

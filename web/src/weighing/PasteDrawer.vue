@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { api, type Formula, type Larder, type PastedLine } from '@/api/client'
+import { type Formula, type Larder, type PastedLine } from '@/api/client'
+import { ask } from '@/answers/queries'
 import SideSheet from '@/look/SideSheet.vue'
 import ChoiceField from '@/look/ChoiceField.vue'
 import { takePasted } from '@/document/document'
@@ -25,7 +26,7 @@ const WORDS: Record<PastedLine['kind'], string> = {
 async function read() {
   failed.value = ''
   try {
-    const answer = await api.readPasted(text.value, props.formula.measures ?? '')
+    const answer = await ask('readPasted', text.value, props.formula.measures ?? '')
     lines.value = answer.map((line) => ({ ...line, taken: line.kind !== 'HEADING' && line.id !== '' }))
   } catch (e) {
     failed.value = e instanceof Error ? e.message : String(e)
