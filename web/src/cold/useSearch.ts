@@ -20,6 +20,8 @@ export function useSearch() {
   const found = shallowRef<Found>()
   const said = ref('')
   let stopper: AbortController | undefined
+  /** The soonest so far; shown when the search has come to its end. */
+  let best: Found | undefined
 
   async function search(formula: Formula, ways: Way[], by: string) {
     stop()
@@ -27,7 +29,7 @@ export function useSearch() {
     stopper = mine
     tried.value = 0
     of.value = ways.length
-    found.value = undefined
+    found.value = best = undefined
     said.value = ''
     running.value = true
     try {
@@ -37,15 +39,17 @@ export function useSearch() {
         ? `Stopped after ${tried.value} of ${of.value}.`
         : 'No answer from Deft Chill. Try again.'
     } finally {
-      if (stopper === mine) running.value = false
+      if (stopper === mine) {
+        found.value = best
+        running.value = false
+      }
     }
   }
 
-  /** What is to be said when the search has come to its end; the best so far is kept as it is found. */
+  /** What is to be said when the search has come to its end. */
   async function tryThem(formula: Formula, ways: Way[], by: string, signal: AbortSignal): Promise<string> {
     const [present] = await ask('whatIf', formula, [{ label: 'As it is', changes: [] }], by, signal, 'search')
-    if (present?.answer.meets)
-      return `As it is: ${present.answer.goal.toLowerCase()} ${present.answer.goalClock}.`
+    if (present?.answer.meets) return asItIs(present)
     for (let i = 0; i < ways.length; i += TOGETHER) {
       const some = ways.slice(i, i + TOGETHER)
       const rows = await ask('whatIf', formula, some, by, signal, 'search')
@@ -53,20 +57,24 @@ export function useSearch() {
       for (const [k, row] of rows.entries()) {
         tried.value++
         if (goesWrong(row)) continue
-        if (sooner(row, found.value?.row)) found.value = { way: some[k] as Way, row }
-        if (row.answer.meets) return ''
+        const mine = { way: some[k] as Way, row }
+        if (row.answer.meets) {
+          best = mine
+          return ''
+        }
+        if (sooner(row, best?.row)) best = mine
       }
     }
-    const best = found.value
-    return `Nothing of this meets ${by}. ${best ? `Soonest: ${best.row.answer.goalClock}.` : 'Start earlier.'}`
+    const soonest = best?.row.answer.goalClock
+    return `Nothing of this meets ${by}. ${soonest ? `Soonest: ${soonest}.` : 'Start earlier.'}`
   }
 
-  function stop() {
-    stopper?.abort()
-  }
+  const stop = () => stopper?.abort()
 
   return { search, stop, tried, of, running, found, said }
 }
+
+const asItIs = ({ answer }: WhatIfRow) => `As it is: ${answer.goal.toLowerCase()} ${answer.goalClock}.`
 
 /** What is sooner but goes wrong is no way. */
 function goesWrong({ answer }: WhatIfRow): boolean {

@@ -60,10 +60,11 @@ public final class Kitchens {
         return assessment.verdicts().stream().filter(v -> v.code().equals(code)).findFirst();
     }
 
+    /** What stands in the words of a flag; empty when there is none. */
     public static String flag(Assessment assessment, String code) {
         return assessment.flags().stream()
                 .filter(f -> f.code().equals(code))
-                .map(f -> f.words())
+                .map(f -> Told.of(f.words()))
                 .findFirst()
                 .orElse("");
     }

@@ -3,7 +3,6 @@ package com.deftchill.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deftchill.core.alternative.Alternatives;
-import com.deftchill.core.amount.TemperatureScale;
 import com.deftchill.core.assess.Assessor;
 import com.deftchill.core.chill.ChillOptions;
 import com.deftchill.core.cold.Chilled;
@@ -15,6 +14,7 @@ import com.deftchill.core.kitchen.WrittenKitchen;
 import com.deftchill.core.larder.LarderFiles;
 import com.deftchill.core.parameters.Parameters;
 import com.deftchill.core.sums.Sums;
+import com.deftchill.core.text.TemperatureScale;
 import com.deftchill.server.support.Api;
 import java.util.ArrayList;
 import java.util.List;

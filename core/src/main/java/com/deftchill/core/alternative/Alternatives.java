@@ -62,7 +62,7 @@ public final class Alternatives {
                                 "/component",
                                 "Component",
                                 Integer.toString(index),
-                                "must be a layer with a gelling agent of its own")))));
+                                Problem.rule("component-without-gel"))))));
     }
 
     private static Optional<Study> gelled(Dessert dessert, int index) {

@@ -5,6 +5,7 @@ import com.deftchill.core.assess.Assessor;
 import com.deftchill.core.assess.Sentence;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.kitchen.Workplace;
+import com.deftchill.core.text.Message;
 import com.deftchill.core.verdict.Answer;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -19,14 +20,14 @@ import java.util.Map;
  * @param before the line of the first, or why it cannot be computed
  * @param after the line of the second
  */
-public record Comparison(List<Row> changes, List<Row> figures, String before, String after) {
+public record Comparison(List<Row> changes, List<Row> figures, Message before, Message after) {
 
     /**
      * A figure or field of both sides, and whether they differ.
      *
      * @param key that tells it from all others, whatever they are called
      */
-    public record Row(String key, String name, String before, String after, boolean differs) {}
+    public record Row(String key, Message name, Message before, Message after, boolean differs) {}
 
     static Comparison of(Assessor assessor, WrittenFormula first, WrittenFormula second, Workplace workplace) {
         var before = assessor.assess(first, workplace);
@@ -44,11 +45,11 @@ public record Comparison(List<Row> changes, List<Row> figures, String before, St
                 .toList();
     }
 
-    private static String line(Answer<Assessment> outcome) {
+    private static Message line(Answer<Assessment> outcome) {
         return outcome.value()
-                .map(a -> String.join(" ", a.line().stream().map(Sentence::text).toList()))
-                .orElseGet(() -> outcome.problems().get(0).field() + " "
-                        + outcome.problems().get(0).rule());
+                .map(a -> Message.own(
+                        String.join(" ", a.line().stream().map(Sentence::text).toList())))
+                .orElseGet(() -> outcome.problems().get(0).said());
     }
 
     /** Two lists of figures side by side, by key; what only one side has is named as there. */
@@ -59,8 +60,8 @@ public record Comparison(List<Row> changes, List<Row> figures, String before, St
         keys.addAll(after.keySet());
         return keys.stream()
                 .map(key -> {
-                    var was = before.getOrDefault(key, new Entry(key, "", ""));
-                    var is = after.getOrDefault(key, new Entry(key, was.name(), ""));
+                    var was = before.getOrDefault(key, new Entry(key, Message.NONE, Message.NONE));
+                    var is = after.getOrDefault(key, new Entry(key, was.name(), Message.NONE));
                     return new Row(
                             key, is.name(), was.text(), is.text(), !was.text().equals(is.text()));
                 })

@@ -1,8 +1,8 @@
 package com.deftchill.core.alternative;
 
-import com.deftchill.core.amount.Typed;
 import com.deftchill.core.assess.Assessment;
 import com.deftchill.core.assess.ComponentAnswer;
+import com.deftchill.core.text.Notation;
 import com.deftchill.core.text.Words;
 import java.util.ArrayList;
 import java.util.List;
@@ -25,12 +25,12 @@ final class Figures {
     private List<Entry> all() {
         var a = assessment;
         var p = a.prediction();
-        add("firmness", "Firmness", Typed.write(p.firmness(), 1) + " of 100, " + p.firmnessWords());
+        add("firmness", "Firmness", Notation.write(p.firmness(), 1) + " of 100, " + p.firmnessWords());
         a.milestones()
                 .forEach(m -> add("milestone." + m.code(), m.label(), m.clock().orElse("not within two days")));
         p.standingMm()
-                .ifPresent(mm ->
-                        add("stands", "Stands", Typed.write(mm, 1) + " of " + Typed.write(p.mouldedMm(), 1) + " mm"));
+                .ifPresent(mm -> add(
+                        "stands", "Stands", Notation.write(mm, 1) + " of " + Notation.write(p.mouldedMm(), 1) + " mm"));
         p.dipSeconds().ifPresent(s -> add("dip", "Dip", Words.seconds(s) + " s"));
         double portion =
                 a.components().stream().mapToDouble(c -> c.amounts().portionG()).sum();
@@ -39,7 +39,7 @@ final class Figures {
                 "In each",
                 Words.grams(portion) + ", " + Words.ml(a.section().fillMl()));
         a.components().forEach(this::component);
-        a.flags().forEach(flag -> add("flag." + flag.code(), flag.label(), flag.words()));
+        a.flags().forEach(flag -> entries.add(new Entry("flag." + flag.code(), flag.label(), flag.words())));
         return entries;
     }
 
@@ -52,15 +52,15 @@ final class Figures {
             add(
                     key + "gel",
                     "Gelling agent" + name,
-                    Typed.write(of.gelatinPercent(), 2) + " % of the mix, " + Typed.write(of.gelatinGramsPerLitre(), 1)
-                            + " g/L of its water");
+                    Notation.write(of.gelatinPercent(), 2) + " % of the mix, "
+                            + Notation.write(of.gelatinGramsPerLitre(), 1) + " g/L of its water");
         }
         if (of.airPercent() > NO_AIR_PERCENT) {
-            add(key + "air", "Air" + name, Typed.write(of.airPercent(), 0) + " % of the volume");
+            add(key + "air", "Air" + name, Notation.write(of.airPercent(), 0) + " % of the volume");
         }
     }
 
     private void add(String key, String name, String text) {
-        entries.add(new Entry(key, name, text));
+        entries.add(Entry.of(key, name, text));
     }
 }

@@ -16,6 +16,7 @@ import com.deftchill.core.formula.WrittenFormula.Moulds;
 import com.deftchill.core.gel.Firmness;
 import com.deftchill.core.kitchen.Workplace;
 import com.deftchill.core.larder.Mould;
+import com.deftchill.core.text.Notation;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Answer;
 import com.deftchill.core.verdict.Evidence;
@@ -77,12 +78,8 @@ final class Scaling {
             factors = new ScaleFactors(now).to(mould, count, each);
         }
         if (Arrays.stream(factors).anyMatch(factor -> !(factor > 0))) {
-            problems.add(Problem.of(
-                    "fill-too-low",
-                    "/fill",
-                    "Below the rim",
-                    wish.fill(),
-                    "leaves no room for the fillings above the base and below the glaze"));
+            problems.add(
+                    Problem.of("fill-too-low", "/fill", "Below the rim", wish.fill(), Problem.rule("fill-too-low")));
             return Answer.not(problems);
         }
         return written(mould, count, each, factors);
@@ -143,8 +140,9 @@ final class Scaling {
             lines.add(
                     share
                             ? from
-                            : from.withAmount(Typed.write(
-                                            weighed.applyAsDouble(line.part().grams() * factor), decimals) + " g"));
+                            : from.withAmount(Notation.write(
+                                            weighed.applyAsDouble(line.part().grams() * factor), decimals)
+                                    + " g"));
         }
         var gel = component.gel();
         var from = written.gel();
@@ -153,16 +151,16 @@ final class Scaling {
                 : List.of(new Gel(
                         from.id(),
                         from.of(),
-                        Typed.write(weighed.applyAsDouble(gel.grams() * factor), decimals) + " g",
+                        Notation.write(weighed.applyAsDouble(gel.grams() * factor), decimals) + " g",
                         from.bloom(),
                         from.water().isBlank() || gel.waterG() == 0
                                 ? from.water()
-                                : Typed.write(weighed.applyAsDouble(gel.waterG() * factor), decimals) + " g"));
+                                : Notation.write(weighed.applyAsDouble(gel.waterG() * factor), decimals) + " g"));
         double away = component.cooked().awayG() * factor;
         var work = written.work().stream()
                 .map(entry -> entry.away().isBlank() || entry.away().contains("%")
                         ? entry
-                        : entry.with("away", Typed.write(weighed.applyAsDouble(away), decimals) + " g"))
+                        : entry.with("away", Notation.write(weighed.applyAsDouble(away), decimals) + " g"))
                 .toList();
         return written.withLines(lines).withGels(scaled).withWork(work);
     }
@@ -230,7 +228,7 @@ final class Scaling {
     private Mould mould(String id) {
         var found = workplace.larder().mould(id);
         if (found.isEmpty()) {
-            problems.add(Problem.of("mould-unknown", "/mould", "Mould", id, "must be one of the larder"));
+            problems.add(Problem.of("mould-unknown", "/mould", "Mould", id, Problem.rule("of-the-larder")));
         }
         return found.orElse(null);
     }
@@ -246,7 +244,7 @@ final class Scaling {
         try {
             return profile.volumeMl(profile.brimMm() - Typed.number(fill, 0, profile.brimMm() - 2, "mm"));
         } catch (UnreadableException e) {
-            problems.add(Problem.of("fill-unreadable", "/fill", "Below the rim", fill, e.getMessage()));
+            problems.add(Problem.of("fill-unreadable", "/fill", "Below the rim", fill, e.rule()));
             return Double.NaN;
         }
     }
@@ -261,7 +259,7 @@ final class Scaling {
                     .grams();
             return Typed.within(grams, 10, MOST_TOTAL_G, "g");
         } catch (UnreadableException e) {
-            problems.add(Problem.of("amount-unreadable", "/total", "Total", text, e.getMessage()));
+            problems.add(Problem.of("amount-unreadable", "/total", "Total", text, e.rule()));
             return Double.NaN;
         }
     }
@@ -273,7 +271,7 @@ final class Scaling {
         try {
             return Typed.count(text, 1, MOST_MOULDS);
         } catch (UnreadableException e) {
-            problems.add(Problem.of("count-unreadable", "/count", "How many", text, e.getMessage()));
+            problems.add(Problem.of("count-unreadable", "/count", "How many", text, e.rule()));
             return 0;
         }
     }
@@ -292,7 +290,7 @@ final class Scaling {
                     factors.length == 1
                             ? "Factor"
                             : "Factor: " + batch.components().get(i).name(),
-                    Typed.write(factors[i], 3)));
+                    Notation.write(factors[i], 3)));
         }
         return new Evidence(
                 given,

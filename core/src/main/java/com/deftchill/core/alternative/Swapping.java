@@ -1,6 +1,5 @@
 package com.deftchill.core.alternative;
 
-import com.deftchill.core.amount.Typed;
 import com.deftchill.core.assess.Assessor;
 import com.deftchill.core.batch.Component;
 import com.deftchill.core.batch.Wanted;
@@ -13,6 +12,7 @@ import com.deftchill.core.kitchen.SwapSchool;
 import com.deftchill.core.kitchen.Workplace;
 import com.deftchill.core.larder.GelProduct;
 import com.deftchill.core.larder.GelProduct.Form;
+import com.deftchill.core.text.Notation;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Constant;
@@ -107,10 +107,10 @@ final class Swapping {
         return assessor.study(with(changes), now.index(), workplace).map(study -> {
             boolean turnsOut = study.alone() && study.batch().turnsOut();
             double firmness = Firmness.score(study.judgedPa());
-            var stands = turnsOut ? ", stands " + Typed.write(study.standingMm(), 0) + " mm" : "";
+            var stands = turnsOut ? ", stands " + Notation.write(study.standingMm(), 0) + " mm" : "";
             var fix = new Fix(
                     "Use " + Words.grams(grams) + " of " + other.name(),
-                    "firmness " + Typed.write(firmness, 0) + " of 100" + stands,
+                    "firmness " + Notation.write(firmness, 0) + " of 100" + stands,
                     changes);
             return new Swap.SwapDose(
                     school,
@@ -176,7 +176,7 @@ final class Swapping {
                                 "Now",
                                 Words.grams(gel().grams()) + " of "
                                         + gel().product().name()),
-                        new Given("Firmness now", Typed.write(Firmness.score(now.judgedPa()), 1) + " of 100"),
+                        new Given("Firmness now", Notation.write(Firmness.score(now.judgedPa()), 1) + " of 100"),
                         new Given("Strength now", bloom(gel().product())),
                         new Given("Strength of " + other.name(), bloom(other))),
                 "Each school's rule gives a dose; the firmness of each is computed by the same model, in this mix, this"
@@ -191,7 +191,7 @@ final class Swapping {
 
     private static String bloom(GelProduct product) {
         return product.isGelatin()
-                ? Typed.write(product.bloom(), 0) + " Bloom"
-                : Typed.write(product.heat().likeGelatin(), 1) + " x gelatin of 200 Bloom";
+                ? Notation.write(product.bloom(), 0) + " Bloom"
+                : Notation.write(product.heat().likeGelatin(), 1) + " x gelatin of 200 Bloom";
     }
 }

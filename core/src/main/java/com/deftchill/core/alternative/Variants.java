@@ -1,6 +1,5 @@
 package com.deftchill.core.alternative;
 
-import com.deftchill.core.amount.Typed;
 import com.deftchill.core.assess.Assessor;
 import com.deftchill.core.composition.Constituent;
 import com.deftchill.core.dessert.Dessert;
@@ -11,6 +10,7 @@ import com.deftchill.core.kitchen.Workplace;
 import com.deftchill.core.larder.Diet;
 import com.deftchill.core.larder.GelProduct;
 import com.deftchill.core.larder.GelProduct.Agent;
+import com.deftchill.core.text.Notation;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -96,7 +96,7 @@ final class Variants {
                 from,
                 List.of(
                         portrait.change("/gels/0/of", product.id()),
-                        portrait.change("/gels/0/amount", Typed.write(grams, 2) + " g"),
+                        portrait.change("/gels/0/amount", Notation.write(grams, 2) + " g"),
                         portrait.change("/gels/0/bloom", "dry"),
                         portrait.change("/gels/0/water", "")));
     }

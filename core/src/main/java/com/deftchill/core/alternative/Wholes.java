@@ -1,10 +1,10 @@
 package com.deftchill.core.alternative;
 
-import com.deftchill.core.amount.Typed;
 import com.deftchill.core.batch.Component;
 import com.deftchill.core.dessert.Dessert;
 import com.deftchill.core.larder.GelProduct.Form;
 import com.deftchill.core.larder.Ingredient.Trait;
+import com.deftchill.core.text.Notation;
 import com.deftchill.core.text.Words;
 import java.util.ArrayList;
 import java.util.List;
@@ -29,9 +29,9 @@ final class Wholes {
         }
         double spare = Math.ceil(yolks - 0.02) - Math.ceil(whites - 0.02);
         if (spare > 0) {
-            found.add(Typed.write(spare, 0) + (spare == 1 ? " white is" : " whites are") + " left over.");
+            found.add(Notation.write(spare, 0) + (spare == 1 ? " white is" : " whites are") + " left over.");
         } else if (spare < 0) {
-            found.add(Typed.write(-spare, 0) + (spare == -1 ? " yolk is" : " yolks are") + " left over.");
+            found.add(Notation.write(-spare, 0) + (spare == -1 ? " yolk is" : " yolks are") + " left over.");
         }
         return String.join(" ", found);
     }
@@ -55,7 +55,7 @@ final class Wholes {
         double whole = Math.max(1, Math.ceil(exact - 0.02));
         double left = whole * piece.getValue() - line.part().grams();
         return List.of(Words.grams(line.part().grams()) + " of " + ingredient.name() + " is "
-                + Typed.write(whole, 0) + " " + piece.getKey() + (whole == 1 ? "" : "s")
+                + Notation.write(whole, 0) + " " + piece.getKey() + (whole == 1 ? "" : "s")
                 + (left > CRUMB_G ? ", " + Words.grams(left) + " of it left over." : "."));
     }
 
@@ -68,7 +68,7 @@ final class Wholes {
         double half = Math.max(0.5, Math.rint(exact * 2) / 2);
         return Math.abs(half - exact) < 0.02
                 ? List.of()
-                : List.of("In sheets: " + Typed.write(half, 1) + " instead of " + Typed.write(exact, 2) + " ("
+                : List.of("In sheets: " + Notation.write(half, 1) + " instead of " + Notation.write(exact, 2) + " ("
                         + Words.grams(half * product.sheetG()) + ").");
     }
 }

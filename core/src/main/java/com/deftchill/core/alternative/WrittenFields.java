@@ -150,7 +150,7 @@ final class WrittenFields {
     /** What is not written is no row of its own. */
     private void add(String key, String name, String text) {
         if (!text.isEmpty()) {
-            entries.add(new Entry(key, name, text));
+            entries.add(Entry.of(key, name, text));
         }
     }
 

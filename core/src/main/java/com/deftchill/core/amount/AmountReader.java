@@ -3,6 +3,8 @@ package com.deftchill.core.amount;
 import com.deftchill.core.amount.AmountTokens.Token;
 import com.deftchill.core.amount.AmountUnits.Unit;
 import com.deftchill.core.amount.UnreadableException.Choice;
+import com.deftchill.core.text.Argument;
+import com.deftchill.core.text.Notation;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -51,10 +53,11 @@ public final class AmountReader {
      */
     public static Amount read(String text, Subject subject, Measures measures) throws UnreadableException {
         if (text.isBlank()) {
-            throw new UnreadableException("is missing: write " + EXAMPLE);
+            throw new UnreadableException(UnreadableException.rule("amount.missing"));
         }
         if (text.length() > LONGEST) {
-            throw new UnreadableException("must be " + EXAMPLE + ", in at most " + LONGEST + " characters");
+            throw new UnreadableException(
+                    UnreadableException.rule("amount.too-long").with("most", Argument.figure(LONGEST, 0)));
         }
         askAboutThousands(text);
         askAboutBrackets(text);
@@ -68,7 +71,7 @@ public final class AmountReader {
         askAboutRoughness();
         askAboutRange();
         if (!tokens.isEmpty() && tokens.get(0).isSign("-−–")) {
-            throw new UnreadableException("must be above 0 g");
+            throw new UnreadableException(UnreadableException.rule("amount.above-zero"));
         }
         var terms = new ArrayList<Term>();
         var joined = new ArrayList<Boolean>();
@@ -79,7 +82,7 @@ public final class AmountReader {
             plus = skipPlus();
         } while (at < tokens.size());
         if (plus) {
-            throw new UnreadableException("must go on after its last sign: write " + EXAMPLE);
+            throw new UnreadableException(UnreadableException.rule("amount.breaks-off"));
         }
         double grams = 0;
         var how = new ArrayList<String>();
@@ -123,7 +126,10 @@ public final class AmountReader {
                 askAboutHeap(word, count);
             } else if (COLOURS.contains(word) && !subject.words().contains(word)) {
                 throw UnreadableException.asking(
-                        "says " + word + ", but is " + subject.name() + ": which is it?", List.of());
+                        UnreadableException.rule("amount.other-colour")
+                                .with("word", word)
+                                .with("name", subject.name()),
+                        List.of());
             } else if (named.isPresent()) {
                 whose = named.get();
             } else if (!EXACT.contains(word) && !COLOURS.contains(word)) {
@@ -139,13 +145,13 @@ public final class AmountReader {
 
     private double number() throws UnreadableException {
         if (at >= tokens.size()) {
-            throw new UnreadableException("must be " + EXAMPLE);
+            throw new UnreadableException(UnreadableException.rule("amount.none"));
         }
         var first = tokens.get(at);
         double value = first.isNumber() ? first.number() : first.numberWord();
         double fraction = first.fractionWord();
         if (Double.isNaN(value) && Double.isNaN(fraction)) {
-            throw new UnreadableException("must be " + EXAMPLE);
+            throw new UnreadableException(UnreadableException.rule("amount.none"));
         }
         at++;
         if (Double.isNaN(value)) {
@@ -156,7 +162,7 @@ public final class AmountReader {
             at++;
         }
         if (at < tokens.size() && tokens.get(at).isNumber()) {
-            throw new UnreadableException("has two numbers: write one amount");
+            throw new UnreadableException(UnreadableException.rule("amount.two-numbers"));
         }
         return value;
     }
@@ -174,7 +180,7 @@ public final class AmountReader {
         var first = tokens.get(at);
         if (first.text().equals("T") || first.text().equals("t")) {
             throw UnreadableException.asking(
-                    "could be tablespoons or teaspoons: which?",
+                    UnreadableException.rule("amount.which-spoon"),
                     List.of(
                             new Choice(countText + " tbsp", "tablespoons"),
                             new Choice(countText + " tsp", "teaspoons")));
@@ -199,7 +205,7 @@ public final class AmountReader {
 
     private static UnreadableException unknownUnit(String unit) {
         return new UnreadableException(
-                "the unit “" + unit + "” is not known: write g, kg, ml, l, tsp, tbsp, cup, oz, lb, fl oz or pint");
+                UnreadableException.rule("amount.unit-unknown").with("unit", unit));
     }
 
     private boolean skipByWeight() {
@@ -221,8 +227,9 @@ public final class AmountReader {
                 && Double.isNaN(tokens.get(at).numberWord())) {
             var word = tokens.get(at).word();
             if (!word.equals("of") && !subject.words().contains(word)) {
-                throw new UnreadableException("must be an amount of " + subject.name() + ": “"
-                        + tokens.get(at).text() + "” does not belong to it");
+                throw new UnreadableException(UnreadableException.rule("amount.of-another")
+                        .with("name", subject.name())
+                        .with("word", tokens.get(at).text()));
             }
             at++;
         }
@@ -233,7 +240,7 @@ public final class AmountReader {
         boolean volumes = isVolume(before.unit()) && isVolume(after.unit());
         boolean masses = isMass(before.unit()) && isMass(after.unit());
         if (!(volumes || masses) || !(size(after) < size(before))) {
-            throw new UnreadableException("has two amounts: write one, or join them with +");
+            throw new UnreadableException(UnreadableException.rule("amount.two"));
         }
     }
 
@@ -268,7 +275,7 @@ public final class AmountReader {
         var unit = term.unit();
         if (unit.symbol().equals("oz") && subject.liquid() && alone && !term.byWeight()) {
             throw UnreadableException.asking(
-                    "could be ounces by weight or fluid ounces: which?",
+                    UnreadableException.rule("amount.which-ounce"),
                     List.of(
                             new Choice(term.countText() + " oz wt", "by weight, 28.3 g each"),
                             new Choice(term.countText() + " fl oz", "by volume")));
@@ -288,7 +295,8 @@ public final class AmountReader {
                             term.countText() + " " + m.words() + " " + unit.symbol(),
                             figure(m.ml(unit.kitchen())) + " ml each"))
                     .toList();
-            throw UnreadableException.asking("needs to say whose " + unit.symbol() + " it is: which?", choices);
+            throw UnreadableException.asking(
+                    UnreadableException.rule("amount.whose").with("unit", unit.symbol()), choices);
         }
         return volume(term, ml, term.whose().words() + " " + unit.symbol());
     }
@@ -308,10 +316,11 @@ public final class AmountReader {
                     term.count() * grams, figure(term.count()) + " x " + figure(grams) + " g (" + piece + ")");
         }
         if (piece.equals("packet")) {
-            throw UnreadableException.asking("packets differ: how much does one hold? Write its weight", List.of());
+            throw UnreadableException.asking(UnreadableException.rule("amount.packet"), List.of());
         }
-        throw new UnreadableException(
-                "the unit “" + piece + "” is no measure of " + subject.name() + ": write its weight, such as 20 g");
+        throw new UnreadableException(UnreadableException.rule("amount.no-measure")
+                .with("unit", piece)
+                .with("name", subject.name()));
     }
 
     private static void askAboutThousands(String text) throws UnreadableException {
@@ -322,7 +331,7 @@ public final class AmountReader {
             if (matcher.group(2).equals(",")) {
                 choices.add(new Choice(matcher.replaceFirst("$1.$3"), "a decimal point"));
             }
-            throw UnreadableException.asking("could be thousands or decimals: which?", choices);
+            throw UnreadableException.asking(UnreadableException.rule("which-comma"), choices);
         }
     }
 
@@ -330,7 +339,7 @@ public final class AmountReader {
         var matcher = BRACKETS.matcher(text.strip());
         if (matcher.matches()) {
             throw UnreadableException.asking(
-                    "has two amounts: which counts?",
+                    UnreadableException.rule("amount.which"),
                     List.of(
                             new Choice(matcher.group(1).strip(), "the first"),
                             new Choice(matcher.group(2).strip(), "the one in brackets")));
@@ -344,7 +353,7 @@ public final class AmountReader {
                     .map(Token::text)
                     .collect(Collectors.joining(" "));
             throw UnreadableException.asking(
-                    "is a rough amount: which exactly?", List.of(new Choice(exact, "exactly")));
+                    UnreadableException.rule("amount.rough"), List.of(new Choice(exact, "exactly")));
         }
     }
 
@@ -361,7 +370,7 @@ public final class AmountReader {
                         .map(t -> (t.text() + " " + unit).strip())
                         .map(text -> new Choice(text, "this much"))
                         .toList();
-                throw UnreadableException.asking("is a range: how much exactly?", choices);
+                throw UnreadableException.asking(UnreadableException.rule("amount.range"), choices);
             }
         }
     }
@@ -374,10 +383,11 @@ public final class AmountReader {
         if (!word.equals("scant")) {
             choices.add(new Choice(figure(1.5 * count) + " " + rest, "about half as much again"));
         }
-        throw UnreadableException.asking("says " + word + ", which has no size: how much exactly?", choices);
+        throw UnreadableException.asking(
+                UnreadableException.rule("amount.heaped").with("word", word), choices);
     }
 
     private static String figure(double value) {
-        return Typed.write(value, value < 1 ? 3 : 2);
+        return Notation.write(value, value < 1 ? 3 : 2);
     }
 }

@@ -90,7 +90,7 @@ final class AmountTokens {
         if (m.group("over") != null) {
             double under = Double.parseDouble(m.group("under"));
             if (under == 0) {
-                throw new UnreadableException("must not be divided by zero");
+                throw new UnreadableException(UnreadableException.rule("amount.divided-by-zero"));
             }
             double whole = m.group("whole") == null ? 0 : Double.parseDouble(m.group("whole"));
             return new Token("", whole + Double.parseDouble(m.group("over")) / under, text);

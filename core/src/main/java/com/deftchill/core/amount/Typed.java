@@ -1,6 +1,10 @@
 package com.deftchill.core.amount;
 
 import com.deftchill.core.amount.UnreadableException.Choice;
+import com.deftchill.core.text.Argument;
+import com.deftchill.core.text.Message;
+import com.deftchill.core.text.Notation;
+import com.deftchill.core.text.TemperatureScale;
 import java.time.DateTimeException;
 import java.time.LocalTime;
 import java.util.List;
@@ -25,14 +29,16 @@ public final class Typed {
      */
     public static double celsius(String text, double least, double most, TemperatureScale scale)
             throws UnreadableException {
-        var example = write(scale.of(45), 0) + " " + scale.unit();
-        var matcher = numberIn(text, "a temperature such as " + example);
+        var example = Notation.write(scale.of(45), 0) + " " + scale.unit();
+        var matcher = numberIn(text, wanted("temperature").with("example", example));
         double value = number(matcher);
         return switch (unit(matcher)) {
             case "°c", "c" -> within(value, least, most, "°C");
             case "°f", "f" -> fahrenheit(value, least, most);
             case "", "°" -> bare(value, least, most, scale);
-            default -> throw new UnreadableException("the unit must be °C or °F, as in " + example);
+            default ->
+                throw new UnreadableException(
+                        UnreadableException.rule("typed.temperature-unit").with("example", example));
         };
     }
 
@@ -41,16 +47,18 @@ public final class Typed {
         if (celsius >= least && celsius <= most) {
             return celsius;
         }
-        throw new UnreadableException("must be from " + write(TemperatureScale.FAHRENHEIT.of(least), 1) + " to "
-                + write(TemperatureScale.FAHRENHEIT.of(most), 1) + " °F");
+        throw new UnreadableException(UnreadableException.rule("typed.range")
+                .with("least", Argument.figure(TemperatureScale.FAHRENHEIT.of(least), 1))
+                .with("most", Argument.figure(TemperatureScale.FAHRENHEIT.of(most), 1))
+                .with("unit", " °F"));
     }
 
     private static double bare(double value, double least, double most, TemperatureScale scale)
             throws UnreadableException {
         if (scale == TemperatureScale.FAHRENHEIT) {
-            var number = write(value, 2);
+            var number = Notation.write(value, 2);
             throw UnreadableException.asking(
-                    "needs its unit: °C or °F?",
+                    UnreadableException.rule("typed.which-degrees"),
                     List.of(new Choice(number + " °C", "Celsius"), new Choice(number + " °F", "Fahrenheit")));
         }
         return within(value, least, most, "°C");
@@ -58,9 +66,9 @@ public final class Typed {
 
     /** A share from text such as {@code 3 %}, within a range of per cent that includes its ends. */
     public static double share(String text, double leastPercent, double mostPercent) throws UnreadableException {
-        var matcher = numberIn(text, "a share such as 3 %");
+        var matcher = numberIn(text, wanted("share"));
         if (!unit(matcher).isEmpty() && !unit(matcher).equals("%")) {
-            throw new UnreadableException("the unit must be %, as in 3 %");
+            throw new UnreadableException(UnreadableException.rule("typed.share-unit"));
         }
         return within(number(matcher), leastPercent, mostPercent, "%") / 100;
     }
@@ -72,33 +80,35 @@ public final class Typed {
             return within(
                     60 * Double.parseDouble(both.group(1)) + Double.parseDouble(both.group(2)), least, most, "min");
         }
-        var matcher = numberIn(text, "a duration such as 10 min");
+        var matcher = numberIn(text, wanted("duration"));
         double factor = switch (unit(matcher)) {
             case "", "min", "mins", "minute", "minutes" -> 1;
             case "h", "hour", "hours" -> 60;
             case "d", "day", "days" -> 24 * 60;
             case "s", "sec", "seconds" -> 1 / 60.;
-            default -> throw new UnreadableException("the unit must be min, h or days, as in 10 min");
+            default -> throw new UnreadableException(UnreadableException.rule("typed.duration-unit"));
         };
         return within(number(matcher) * factor, least, most, "min");
     }
 
     /** A number with one unit that may be left out, within a range that includes its ends. */
     public static double number(String text, double least, double most, String unit) throws UnreadableException {
-        var matcher = numberIn(text, "a number such as " + (write(least, 0) + " " + unit).strip());
+        var matcher = numberIn(text, wanted("number").with("example", (Notation.write(least, 0) + " " + unit).strip()));
         if (!unit(matcher).isEmpty() && !unit(matcher).equals(unit.toLowerCase(Locale.ROOT))) {
             throw new UnreadableException(
-                    unit.isEmpty() ? "must be a number without a unit" : "the unit must be " + unit);
+                    unit.isEmpty()
+                            ? UnreadableException.rule("typed.no-unit")
+                            : UnreadableException.rule("typed.unit").with("unit", unit));
         }
         return within(number(matcher), least, most, unit);
     }
 
     /** A whole number within a range that includes its ends. */
     public static int count(String text, int least, int most) throws UnreadableException {
-        var matcher = numberIn(text, "a whole number such as 12");
+        var matcher = numberIn(text, wanted("whole"));
         double number = number(matcher);
         if (!unit(matcher).isEmpty() || number != Math.rint(number)) {
-            throw new UnreadableException("must be a whole number such as 12");
+            throw new UnreadableException(UnreadableException.rule("typed.whole"));
         }
         return (int) within(number, least, most, "");
     }
@@ -110,34 +120,34 @@ public final class Typed {
             try {
                 return LocalTime.of(Integer.parseInt(matcher.group(1)), Integer.parseInt(matcher.group(2)));
             } catch (DateTimeException e) {
-                throw new UnreadableException("hours go from 0 to 23 and minutes from 0 to 59, as in 14:00");
+                throw new UnreadableException(UnreadableException.rule("typed.clock"));
             }
         }
-        throw new UnreadableException("must be a time of day such as 14:00");
+        throw new UnreadableException(UnreadableException.rule("typed.time-of-day"));
     }
 
-    /** A number as a cook writes it: up to so many decimals, no trailing zeros, a point. */
-    public static String write(double value, int decimals) {
-        var text = String.format(Locale.ROOT, "%." + decimals + "f", value);
-        return text.contains(".") ? text.replaceAll("\\.?0+$", "") : text;
-    }
-
-    private static Matcher numberIn(String text, String wanted) throws UnreadableException {
+    private static Matcher numberIn(String text, Message wanted) throws UnreadableException {
         if (text.isBlank()) {
-            throw new UnreadableException("is missing: write " + wanted);
+            throw new UnreadableException(
+                    UnreadableException.rule("typed.missing").with("wanted", wanted.said()));
         }
         var matcher = NUMBER_AND_UNIT.matcher(text.strip());
         if (!matcher.matches()) {
-            throw new UnreadableException("must be " + wanted);
+            throw new UnreadableException(
+                    UnreadableException.rule("typed.wanted").with("wanted", wanted.said()));
         }
         if (THOUSANDS_OR_DECIMAL.matcher(matcher.group(2)).matches()) {
             throw UnreadableException.asking(
-                    "could be thousands or decimals: which?",
+                    UnreadableException.rule("which-comma"),
                     List.of(
                             new Choice(text.replace(",", ""), "a thousand or more"),
                             new Choice(text.replace(',', '.'), "a decimal point")));
         }
         return matcher;
+    }
+
+    private static Message wanted(String what) {
+        return UnreadableException.rule("wanted." + what);
     }
 
     private static double number(Matcher matcher) {
@@ -155,6 +165,9 @@ public final class Typed {
             return value;
         }
         var space = unit.isEmpty() ? "" : " " + unit;
-        throw new UnreadableException("must be from " + write(least, 3) + " to " + write(most, 3) + space);
+        throw new UnreadableException(UnreadableException.rule("typed.range")
+                .with("least", Argument.figure(least, 3))
+                .with("most", Argument.figure(most, 3))
+                .with("unit", space));
     }
 }

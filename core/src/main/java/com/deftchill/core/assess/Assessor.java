@@ -1,6 +1,5 @@
 package com.deftchill.core.assess;
 
-import com.deftchill.core.amount.Typed;
 import com.deftchill.core.batch.BatchReader;
 import com.deftchill.core.batch.Component;
 import com.deftchill.core.batch.Kind;
@@ -39,6 +38,7 @@ import com.deftchill.core.label.Flags;
 import com.deftchill.core.label.Nutritions;
 import com.deftchill.core.larder.Mould.Release;
 import com.deftchill.core.method.Method;
+import com.deftchill.core.text.Argument;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.timing.Milestones;
 import com.deftchill.core.verdict.Answer;
@@ -102,8 +102,9 @@ public final class Assessor {
     }
 
     private static Problem tooLow(WrittenFormula formula, double height) {
-        var rule = "fills each mould only " + Typed.write(height, 2) + " mm high; from " + Words.mm(Study.LEAST_MM)
-                + " on it can be computed: fill fewer moulds";
+        var rule = Problem.rule("fills-too-low")
+                .with("height", Argument.figure(height, 2))
+                .with("least", Argument.millimetres(Study.LEAST_MM));
         return Problem.of(
                 "fill-too-low", "/moulds/count", "How many", formula.moulds().count(), rule);
     }

@@ -1,6 +1,5 @@
 package com.deftchill.core.assess;
 
-import com.deftchill.core.amount.Typed;
 import com.deftchill.core.assess.ComponentAnswer.Amounts;
 import com.deftchill.core.assess.ComponentAnswer.Course;
 import com.deftchill.core.assess.ComponentAnswer.SharePart;
@@ -14,6 +13,7 @@ import com.deftchill.core.dose.DoseStrip;
 import com.deftchill.core.gel.Firmness;
 import com.deftchill.core.judge.serving.ServingVerdicts;
 import com.deftchill.core.larder.GelProduct.Form;
+import com.deftchill.core.text.Notation;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Given;
@@ -128,10 +128,11 @@ final class ComponentAnswers {
         }
         given.add(new Given("Boils away", Words.grams(component.lostG())));
         given.add(new Given("Air", Words.ml(mix.airMl())));
-        given.add(new Given("Density without air", Typed.write(mix.composition().density(20) / 1000, 3) + " g/ml"));
+        given.add(new Given(
+                "Density without air", Notation.write(mix.composition().density(20) / 1000, 3) + " g/ml"));
         return new Figure(
                 "Yield",
-                Words.grams(mix.massG()) + ", " + Words.ml(mix.volumeMl()) + ", " + Typed.write(mix.gramsPerMl(), 2)
+                Words.grams(mix.massG()) + ", " + Words.ml(mix.volumeMl()) + ", " + Notation.write(mix.gramsPerMl(), 2)
                         + " g/ml",
                 new Evidence(
                         given,

@@ -1,9 +1,10 @@
 package com.deftchill.core.assess;
 
-import com.deftchill.core.amount.Typed;
 import com.deftchill.core.batch.Batch;
 import com.deftchill.core.batch.Stack;
 import com.deftchill.core.build.Build;
+import com.deftchill.core.text.Argument;
+import com.deftchill.core.text.Notation;
 import com.deftchill.core.verdict.Problem;
 import java.util.Optional;
 
@@ -38,14 +39,12 @@ record Effort(int layers, int places, double days) {
         }
         double fit = Math.floor((Math.sqrt(other * other + 4 * MOST) - other) / 2);
         var value = layers + " layers in " + places + (places == 1 ? " place" : " places") + " over "
-                + Typed.write(days, 1) + " days";
-        return Optional.of(
-                Problem.of(
-                        "too-much-to-compute",
-                        "/components",
-                        "Layers",
-                        value,
-                        "are more than can be computed at once: " + Typed.write(fit, 0)
-                                + " layers can in so many places and days; join layers of the same kind, or take fewer places"));
+                + Notation.write(days, 1) + " days";
+        return Optional.of(Problem.of(
+                "too-much-to-compute",
+                "/components",
+                "Layers",
+                value,
+                Problem.rule("too-much-to-compute").with("fit", Argument.figure(fit, 0))));
     }
 }

@@ -1,9 +1,9 @@
 package com.deftchill.core.assess;
 
-import com.deftchill.core.amount.Typed;
 import com.deftchill.core.batch.Served;
 import com.deftchill.core.dessert.Dessert;
 import com.deftchill.core.larder.Mould.Release;
+import com.deftchill.core.text.Notation;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Verdict;
 import com.deftchill.core.verdict.Verdict.Tone;
@@ -64,7 +64,7 @@ public final class LineWriter {
             text.append(slices ? ", slices from " : ", turns out from ").append(dessert.clock(ready));
             text.append(dip(dessert));
             text.append(", stands ")
-                    .append(Typed.write(dessert.standingMm(), 0))
+                    .append(Notation.write(dessert.standingMm(), 0))
                     .append(" of ")
                     .append(Words.mm(dessert.mouldedMm()))
                     .append(" ")
@@ -85,7 +85,7 @@ public final class LineWriter {
                         ? ", and it stays ice where it stands."
                         : ", thawed by " + dessert.clock(thawed)
                                 + (dessert.batch().turnsOut()
-                                        ? ", stands " + Typed.write(dessert.standingMm(), 0) + " of "
+                                        ? ", stands " + Notation.write(dessert.standingMm(), 0) + " of "
                                                 + Words.mm(dessert.mouldedMm()) + "."
                                         : "."));
     }

@@ -9,6 +9,8 @@ import com.deftchill.core.kitchen.Workplace;
 import com.deftchill.core.larder.Larder;
 import com.deftchill.core.larder.OwnEntries;
 import com.deftchill.core.parameters.Parameters;
+import com.deftchill.core.text.Argument;
+import com.deftchill.core.text.Notation;
 import com.deftchill.core.verdict.Problem;
 import java.time.LocalTime;
 import java.util.List;
@@ -64,7 +66,7 @@ public final class BatchReader {
                 "/served",
                 "Served",
                 formula.served(),
-                "must be turned-out, in-glass, sliced, from-dish or piped");
+                Problem.rule("served-unknown"));
         var wanted = wanted();
         var starts = fields.field("time-unreadable", "/starts", "Time of pouring", formula.starts(), null, Typed::time);
         var components = components(starts);
@@ -136,7 +138,7 @@ public final class BatchReader {
                     "/components",
                     "Components",
                     Integer.toString(count),
-                    "must be from 1 to " + MOST_COMPONENTS);
+                    Problem.rule("count-from-one").with("most", Argument.figure(MOST_COMPONENTS, 0)));
             return List.of();
         }
         var read = new ComponentReader(fields, larder, parameters, formula, starts).all();
@@ -153,10 +155,15 @@ public final class BatchReader {
                         "component-used-up",
                         "/components/" + i + "/lines",
                         components.get(i).name(),
-                        Typed.write(100 * used, 0) + " % used",
-                        "is used for more than is made of it: make "
-                                + Typed.write(
-                                        used * Mixing.of(components.get(i)).massG(), 0) + " g or take less of it");
+                        Notation.write(100 * used, 0) + " % used",
+                        Problem.rule("component-used-up")
+                                .with(
+                                        "grams",
+                                        Argument.figure(
+                                                used
+                                                        * Mixing.of(components.get(i))
+                                                                .massG(),
+                                                0)));
             }
         }
     }
@@ -168,8 +175,9 @@ public final class BatchReader {
                     "/schema",
                     "Schema",
                     Integer.toString(formula.schema()),
-                    "must be " + WrittenFormula.OLDEST_SCHEMA + " or " + WrittenFormula.SCHEMA
-                            + "; a higher one was written by a newer Deft Chill");
+                    Problem.rule("schema-unknown")
+                            .with("oldest", Argument.figure(WrittenFormula.OLDEST_SCHEMA, 0))
+                            .with("newest", Argument.figure(WrittenFormula.SCHEMA, 0)));
         }
         if (formula.name().length() > MOST_NAME) {
             fields.report(
@@ -177,7 +185,7 @@ public final class BatchReader {
                     "/name",
                     "Name",
                     formula.name().substring(0, 40) + "...",
-                    "must have at most " + MOST_NAME + " characters");
+                    Problem.rule("most-characters").with("most", Argument.figure(MOST_NAME, 0)));
         }
         if (Measures.of(formula.measures()).isEmpty()) {
             fields.report(
@@ -185,7 +193,7 @@ public final class BatchReader {
                     "/measures",
                     "Spoons and cups",
                     formula.measures(),
-                    "must be metric, us, uk or au");
+                    Problem.rule("measures-unknown"));
         }
         if (formula.own().size() > MOST_OWN) {
             fields.report(
@@ -193,7 +201,7 @@ public final class BatchReader {
                     "/own",
                     "Own entries",
                     Integer.toString(formula.own().size()),
-                    "must be at most " + MOST_OWN);
+                    Problem.rule("at-most").with("most", Argument.figure(MOST_OWN, 0)));
         }
     }
 

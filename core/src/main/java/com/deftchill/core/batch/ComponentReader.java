@@ -14,6 +14,8 @@ import com.deftchill.core.larder.Larder;
 import com.deftchill.core.mix.Mix;
 import com.deftchill.core.mix.Treatment;
 import com.deftchill.core.parameters.Parameters;
+import com.deftchill.core.text.Argument;
+import com.deftchill.core.verdict.Problem;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -59,7 +61,12 @@ final class ComponentReader {
         for (int i = 0; i < written.size(); i++) {
             var id = written.get(i).id();
             if (!id.isEmpty() && byId.putIfAbsent(id, i) != null) {
-                fields.report("component-id-twice", "/components/" + i + "/id", "Component", id, "must be unique");
+                fields.report(
+                        "component-id-twice",
+                        "/components/" + i + "/id",
+                        "Component",
+                        id,
+                        Problem.rule("component-id-twice"));
             }
         }
     }
@@ -87,14 +94,18 @@ final class ComponentReader {
     private Component understood(String at, WrittenFormula.Component from) {
         int before = fields.problems().size();
         var kind = fields.known(
-                Kind.of(from.kind()), "kind-unknown", at + "/kind", "Kind", from.kind(), "must be a kind of component");
+                Kind.of(from.kind()), "kind-unknown", at + "/kind", "Kind", from.kind(), Problem.rule("kind-unknown"));
         if (from.name().length() > MOST_NAME) {
             var start = from.name().substring(0, 40) + "...";
             fields.report(
-                    "name-too-long", at + "/name", "Name", start, "must have at most " + MOST_NAME + " characters");
+                    "name-too-long",
+                    at + "/name",
+                    "Name",
+                    start,
+                    Problem.rule("most-characters").with("most", Argument.figure(MOST_NAME, 0)));
         }
         if (!Set.of("", "layer", "part").contains(from.role())) {
-            fields.report("place-unknown", at + "/role", "Place", from.role(), "must be layer or part");
+            fields.report("place-unknown", at + "/role", "Place", from.role(), Problem.rule("place-unknown"));
         }
         if (from.work().size() > MOST_STEPS) {
             fields.report(
@@ -102,7 +113,7 @@ final class ComponentReader {
                     at + "/work",
                     "What is done",
                     Integer.toString(from.work().size()),
-                    "must be at most " + MOST_STEPS);
+                    Problem.rule("at-most").with("most", Argument.figure(MOST_STEPS, 0)));
         }
         var lines = lines(at, from);
         kind = kind == null ? Kind.SET_CREAM : kind;
@@ -162,7 +173,7 @@ final class ComponentReader {
                     at + "/lines",
                     "Ingredients",
                     Integer.toString(lines.size()),
-                    "must be from 1 to " + MOST_LINES + " lines: add an ingredient");
+                    Problem.rule("lines-count").with("most", Argument.figure(MOST_LINES, 0)));
             return new Lines(List.of(), false);
         }
         var read = new ArrayList<Component.Line>();
@@ -174,7 +185,7 @@ final class ComponentReader {
                         at + "/lines/" + i + "/id",
                         "Line",
                         lines.get(i).id(),
-                        "must be unique in its component");
+                        Problem.rule("line-id-twice"));
             }
             line(at + "/lines/" + i, from, lines.get(i)).ifPresent(read::add);
         }
@@ -187,7 +198,7 @@ final class ComponentReader {
         }
         var found = larder.ingredient(line.of());
         if (found.isEmpty()) {
-            fields.report("ingredient-unknown", at + "/of", "Ingredient", line.of(), "must be one of the larder");
+            fields.report("ingredient-unknown", at + "/of", "Ingredient", line.of(), Problem.rule("of-the-larder"));
             return Optional.empty();
         }
         var ingredient = found.get();
@@ -197,7 +208,7 @@ final class ComponentReader {
                 at + "/treatment",
                 ingredient.name(),
                 line.treatment(),
-                "must be raw, heated, canned or pasteurised");
+                Problem.rule("treatment-unknown"));
         var share = share(at, from, line, ingredient.name());
         var subject = ingredient.subject();
         var amount = fields.amount(at + "/amount", subject.name(), line.amount(), subject, LEAST_G, MOST_G);
@@ -217,8 +228,7 @@ final class ComponentReader {
         boolean known = line.foam().isEmpty()
                 || from.foams().stream().anyMatch(foam -> foam.id().equals(line.foam()));
         if (!known) {
-            fields.report(
-                    "foam-unknown", at + "/foam", name, line.foam(), "must be the id of a foam of this component");
+            fields.report("foam-unknown", at + "/foam", name, line.foam(), Problem.rule("foam-unknown"));
             return null;
         }
         return Share.of(Shares.of(from, line)).orElseThrow();
@@ -229,14 +239,13 @@ final class ComponentReader {
         var id = line.component();
         var index = byId.get(id);
         if (index == null) {
-            fields.report(
-                    "component-unknown", at + "/component", "Component", id, "must be the id of another component");
+            fields.report("component-unknown", at + "/component", "Component", id, Problem.rule("component-unknown"));
             return Optional.empty();
         }
         if (reading.contains(index) || reading.size() >= MOST_NESTED) {
             var rule = reading.contains(index)
-                    ? "takes from itself, directly or by way of others: a component cannot be made of itself"
-                    : "may be nested " + MOST_NESTED + " deep at most";
+                    ? Problem.rule("takes-from-itself")
+                    : Problem.rule("nested-too-deep").with("most", Argument.figure(MOST_NESTED, 0));
             fields.report("component-in-itself", at + "/component", "Component", id, rule);
             return Optional.empty();
         }
@@ -263,7 +272,7 @@ final class ComponentReader {
                     list + "/1/of",
                     "Gelling agent",
                     written.gels().get(1).of(),
-                    "is the second one: one is computed in a component so far; make a component of its own for it");
+                    Problem.rule("gels-count"));
         }
         var from = written.gel();
         var at = list + "/0";
@@ -277,7 +286,7 @@ final class ComponentReader {
                     at + "/of",
                     "Gelling agent",
                     from.of(),
-                    "does not belong in a component of the kind " + kind.words());
+                    Problem.rule("gel-not-here").with("kind", kind.words()));
         }
         var bloom = fields.known(
                 BloomSchool.of(from.bloom()),
@@ -285,7 +294,7 @@ final class ComponentReader {
                 at + "/bloom",
                 "Blooming",
                 from.bloom(),
-                "must be weighed, squeezed or dry");
+                Problem.rule("bloom-unknown"));
         var subject = product == null ? Subject.water("Gelling agent") : product.subject();
         var name = product == null || product.isGelatin() ? "Gelatin" : product.name();
         var amount = fields.amount(at + "/amount", name, from.amount(), subject, LEAST_G, MOST_GEL_G);
@@ -319,14 +328,14 @@ final class ComponentReader {
                 at + "/work/join/way",
                 "Joined",
                 from.work("join").way(),
-                "must be hot-cream, melted or butter-in-bits");
+                Problem.rule("join-unknown"));
         var stage = fields.known(
                 Caramel.of(from.work("heat").stage()),
                 "stage-unknown",
                 at + "/work/heat/stage",
                 "Burnt to",
                 from.work("heat").stage(),
-                "must be light, medium or dark");
+                Problem.rule("stage-unknown"));
         double minutes = boil.lasts().isBlank()
                 ? 0
                 : fields.field(
@@ -370,7 +379,7 @@ final class ComponentReader {
                     at,
                     "Boiled away",
                     text,
-                    "is more than the " + Typed.write(lines.waterG(), 0) + " g of water in it");
+                    Problem.rule("boiled-away-too-much").with("water", Argument.figure(lines.waterG(), 0)));
         }
         return away;
     }

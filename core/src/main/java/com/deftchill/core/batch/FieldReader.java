@@ -4,9 +4,10 @@ import com.deftchill.core.amount.Amount;
 import com.deftchill.core.amount.AmountReader;
 import com.deftchill.core.amount.Measures;
 import com.deftchill.core.amount.Subject;
-import com.deftchill.core.amount.TemperatureScale;
 import com.deftchill.core.amount.Typed;
 import com.deftchill.core.amount.UnreadableException;
+import com.deftchill.core.text.Message;
+import com.deftchill.core.text.TemperatureScale;
 import com.deftchill.core.verdict.Fix;
 import com.deftchill.core.verdict.Problem;
 import java.util.ArrayList;
@@ -81,10 +82,10 @@ public final class FieldReader {
     }
 
     public <T> T known(Optional<T> found, String code, String path, String field, String value) {
-        return known(found, code, path, field, value, "must be one of the larder");
+        return known(found, code, path, field, value, Problem.rule("of-the-larder"));
     }
 
-    <T> T known(Optional<T> found, String code, String path, String field, String value, String rule) {
+    <T> T known(Optional<T> found, String code, String path, String field, String value, Message rule) {
         if (found.isEmpty()) {
             report(code, path, field, value, rule);
         }
@@ -96,10 +97,10 @@ public final class FieldReader {
         var fixes = e.choices().stream()
                 .map(choice -> new Fix(choice.text(), choice.meaning(), List.of(new Fix.Change(path, choice.text()))))
                 .toList();
-        problems.add(new Problem(code, path, field, value, e.getMessage(), fixes));
+        problems.add(new Problem(code, path, field, value, e.rule(), fixes));
     }
 
-    void report(String code, String path, String field, String value, String rule) {
+    void report(String code, String path, String field, String value, Message rule) {
         problems.add(Problem.of(code, path, field, value, rule));
     }
 }

@@ -5,6 +5,9 @@ import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.kitchen.Kitchen;
 import com.deftchill.core.larder.Cooler;
 import com.deftchill.core.larder.Larder;
+import com.deftchill.core.text.Argument;
+import com.deftchill.core.text.Notation;
+import com.deftchill.core.verdict.Problem;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -58,7 +61,7 @@ final class TimetableReader {
                     "/cooler/places",
                     "Places",
                     Integer.toString(places.size()),
-                    "must be at most " + MOST_PLACES);
+                    Problem.rule("at-most").with("most", Argument.figure(MOST_PLACES, 0)));
             return List.of();
         }
         var stays = new ArrayList<Stay>();
@@ -75,8 +78,8 @@ final class TimetableReader {
                     "places-too-long",
                     "/cooler/places",
                     "Places",
-                    Typed.write(minutes / DAY_MINUTES, 1) + " days",
-                    "must come to at most 14 days together: nothing set and chilled is kept longer");
+                    Notation.write(minutes / DAY_MINUTES, 1) + " days",
+                    Problem.rule("places-too-long"));
         }
         return stays;
     }
@@ -95,14 +98,14 @@ final class TimetableReader {
                 at + "/cover",
                 name + ", cover",
                 place.cover(),
-                "must be film, lid or empty");
+                Problem.rule("cover-unknown"));
         var stand = fields.known(
                 Stay.Stand.of(place.stand()),
                 "stand-unknown",
                 at + "/stand",
                 name + ", stands on",
                 place.stand(),
-                "must be tray, rack or empty");
+                Problem.rule("stand-unknown"));
         return new Stay(cooler, air, seconds(place, index), cover, stand);
     }
 
@@ -112,12 +115,7 @@ final class TimetableReader {
         var field = "Place " + (index + 1) + ", how long";
         if (place.stay().isBlank()) {
             if (!last) {
-                fields.report(
-                        "stay-missing",
-                        path,
-                        field,
-                        "",
-                        "is missing: only the last place may be without an end, as in 2 h");
+                fields.report("stay-missing", path, field, "", Problem.rule("stay-missing"));
             }
             return Double.POSITIVE_INFINITY;
         }

@@ -7,6 +7,7 @@ import com.deftchill.core.foam.FoldSchool;
 import com.deftchill.core.foam.Whip;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.formula.WrittenFormula.Work;
+import com.deftchill.core.verdict.Problem;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -52,7 +53,7 @@ final class WorkReader {
                         at + "/work/" + entry.id() + "/verb",
                         "What is done",
                         entry.verb(),
-                        "stands there twice: it is computed once in a component so far; make a component of the other");
+                        Problem.rule("work-twice"));
             }
         }
     }
@@ -101,14 +102,14 @@ final class WorkReader {
                 atFoam + "/stage",
                 "Whipped",
                 foam.stage(),
-                "must be ribbon, soft, medium or stiff");
+                Problem.rule("whip-unknown"));
         if (!Set.of("", "raw", "over-water", "hot-syrup").contains(foam.cooking())) {
             fields.report(
                     "cooking-unknown",
                     atFoam + "/cooking",
                     "Egg of the foam",
                     foam.cooking(),
-                    "must be raw, over-water or hot-syrup");
+                    Problem.rule("cooking-unknown"));
         }
         var school = fields.known(
                 FoldSchool.of(fold.way()),
@@ -116,7 +117,7 @@ final class WorkReader {
                 atFold + "/way",
                 "Folding",
                 fold.way(),
-                "must be thirds, first-beaten or beaten");
+                Problem.rule("fold-unknown"));
         var base = fields.optionalCelsius(atFold + "/base", "Base at folding", fold.base(), 0, MOST_FOLD_C);
         double at = fields.optionalCelsius(atFoam + "/at", "Foam at folding", foam.at(), 0, MOST_FOLD_C)
                 .orElse(Component.Fold.FRIDGE_C);
@@ -129,7 +130,8 @@ final class WorkReader {
                 ? Soaking.DRENCHED_SECONDS
                 : fields.number(at + "/lasts", "Dip", soak.lasts(), 2, 0, 600, "s");
         if (!Set.of("", "cream").contains(soak.barrier())) {
-            fields.report("barrier-unknown", at + "/barrier", "Barrier", soak.barrier(), "must be cream or empty");
+            fields.report(
+                    "barrier-unknown", at + "/barrier", "Barrier", soak.barrier(), Problem.rule("barrier-unknown"));
         }
         return new Component.Dipped(seconds, soak.barrier().equals("cream"));
     }
@@ -138,7 +140,7 @@ final class WorkReader {
         double thickness = fields.number(at + "/thickness", "Thickness", press.thickness(), Double.NaN, 1, 60, "mm");
         double wall = fields.number(at + "/wall", "Wall", press.wall(), 0, 0, 300, "mm");
         if (!Set.of("", "chilled", "baked").contains(press.way())) {
-            fields.report("finish-unknown", at + "/way", "Base", press.way(), "must be chilled or baked");
+            fields.report("finish-unknown", at + "/way", "Base", press.way(), Problem.rule("finish-unknown"));
         }
         return new Component.Pressed(
                 Double.isNaN(thickness) ? OptionalDouble.empty() : OptionalDouble.of(thickness),
@@ -162,8 +164,7 @@ final class WorkReader {
                 yield new Component.PourTime(0, 60 * minutes);
             }
             default -> {
-                fields.report(
-                        "pour-unknown", at + "/when", "Poured", pour.when(), "must be ready, not-before or after");
+                fields.report("pour-unknown", at + "/when", "Poured", pour.when(), Problem.rule("pour-unknown"));
                 yield Component.PourTime.READY;
             }
         };

@@ -23,12 +23,8 @@ public final class Chilling {
         var settings = assessor.settings(workplace).recording();
         return assessor.study(formula, workplace, settings).flatMap(dessert -> {
             if (dessert.studies().isEmpty()) {
-                return Answer.not(List.of(Problem.of(
-                        "nothing-poured",
-                        "/components",
-                        "Components",
-                        "",
-                        "nothing in it is poured: there is no chill to follow")));
+                return Answer.not(List.of(
+                        Problem.of("nothing-poured", "/components", "Components", "", Problem.rule("nothing-poured"))));
             }
             var judged = assessor.judge(dessert, new Flags(dessert, workplace.larder()));
             return Answer.of(new Chilled(dessert, ColdWriter.of(dessert, judged.all(), judged.ofChill())));

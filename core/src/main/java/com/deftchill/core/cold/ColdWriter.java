@@ -1,6 +1,5 @@
 package com.deftchill.core.cold;
 
-import com.deftchill.core.amount.Typed;
 import com.deftchill.core.assess.LineWriter;
 import com.deftchill.core.assess.Sections;
 import com.deftchill.core.batch.Component;
@@ -15,6 +14,7 @@ import com.deftchill.core.dessert.Study;
 import com.deftchill.core.gel.Firmness;
 import com.deftchill.core.judge.layers.LayerVerdicts;
 import com.deftchill.core.judge.layers.SlantVerdict;
+import com.deftchill.core.text.Notation;
 import com.deftchill.core.timing.Milestones;
 import com.deftchill.core.verdict.Verdict;
 import java.util.ArrayList;
@@ -138,8 +138,8 @@ final class ColdWriter {
                         double reached = study.startSeconds() + study.history().secondsBelow(stage.celsius());
                         boolean ever = Double.isFinite(reached);
                         limits.add(new Limit(
-                                "below " + dessert.celsius(stage.celsius()) + " within " + Typed.write(stage.hours(), 1)
-                                        + " h",
+                                "below " + dessert.celsius(stage.celsius()) + " within "
+                                        + Notation.write(stage.hours(), 1) + " h",
                                 stage.celsius(),
                                 by / 60,
                                 dessert.clock(by),

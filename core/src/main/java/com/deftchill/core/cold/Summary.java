@@ -1,10 +1,10 @@
 package com.deftchill.core.cold;
 
-import com.deftchill.core.amount.Typed;
 import com.deftchill.core.cold.ColdAnswer.BowlView;
 import com.deftchill.core.cold.ColdAnswer.GateView;
 import com.deftchill.core.cold.ColdAnswer.Table;
 import com.deftchill.core.dessert.Dessert;
+import com.deftchill.core.text.Notation;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.timing.Milestone;
 import com.deftchill.core.verdict.Verdict;
@@ -62,8 +62,8 @@ final class Summary {
                 .findFirst()
                 .ifPresent(v -> said.add(v.sentence()));
         if (batch.turnsOut() && !dessert.setting().isEmpty() && !dessert.wasFrozen()) {
-            said.add("It stands " + Typed.write(dessert.standingMm(), 0) + " of " + Words.mm(dessert.mouldedMm()) + " "
-                    + dessert.whenJudged() + ".");
+            said.add("It stands " + Notation.write(dessert.standingMm(), 0) + " of " + Words.mm(dessert.mouldedMm())
+                    + " " + dessert.whenJudged() + ".");
         }
         table.ifPresent(t -> said.add(t.sentence()));
         verdicts.stream()

@@ -1,6 +1,5 @@
 package com.deftchill.core.cold;
 
-import com.deftchill.core.amount.Typed;
 import com.deftchill.core.batch.Stay;
 import com.deftchill.core.build.AtTheTable;
 import com.deftchill.core.build.AtTheTable.Course;
@@ -10,6 +9,7 @@ import com.deftchill.core.cold.ColdAnswer.Table;
 import com.deftchill.core.dessert.Dessert;
 import com.deftchill.core.dessert.Study;
 import com.deftchill.core.gel.Firmness;
+import com.deftchill.core.text.Notation;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.turnout.Point;
 import com.deftchill.core.verdict.Evidence;
@@ -129,7 +129,7 @@ final class TableWriter {
     }
 
     private static String minutes(double minutes) {
-        return minutes < 10 ? Typed.write(Math.max(1, minutes), 0) + " min" : Words.duration(60 * minutes);
+        return minutes < 10 ? Notation.write(Math.max(1, minutes), 0) + " min" : Words.duration(60 * minutes);
     }
 
     private static Evidence evidence(Dessert dessert, Study main, boolean onPlate) {

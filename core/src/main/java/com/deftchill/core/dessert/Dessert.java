@@ -11,6 +11,7 @@ import com.deftchill.core.mix.Mix;
 import com.deftchill.core.parameters.Parameter;
 import com.deftchill.core.parameters.Parameters;
 import com.deftchill.core.text.Words;
+import com.deftchill.core.verdict.Constants;
 import com.deftchill.core.verdict.Evidence;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -198,6 +199,6 @@ public record Dessert(Batch batch, Kitchen kitchen, Stack stack, List<Portrait> 
 
     /** A constant as this kitchen reads it, with where it comes from. */
     public Evidence.Constant constant(Parameter parameter) {
-        return Words.constant(parameter, kitchen().temperature());
+        return Constants.constant(parameter, kitchen().temperature());
     }
 }

@@ -33,6 +33,7 @@ import com.deftchill.core.parameters.Parameters;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.turnout.Dip;
 import com.deftchill.core.turnout.Slump;
+import com.deftchill.core.verdict.Constants;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.vessel.Vessel;
 import java.util.Arrays;
@@ -385,6 +386,6 @@ public record Study(
 
     /** A constant as this kitchen reads it, with where it comes from. */
     public Evidence.Constant constant(Parameter parameter) {
-        return Words.constant(parameter, kitchen.temperature());
+        return Constants.constant(parameter, kitchen.temperature());
     }
 }

@@ -1,6 +1,5 @@
 package com.deftchill.core.dose;
 
-import com.deftchill.core.amount.Typed;
 import com.deftchill.core.batch.Mixing;
 import com.deftchill.core.batch.Served;
 import com.deftchill.core.batch.Wanted;
@@ -8,6 +7,7 @@ import com.deftchill.core.dessert.Study;
 import com.deftchill.core.gel.Firmness;
 import com.deftchill.core.larder.GelProduct;
 import com.deftchill.core.mix.Mix;
+import com.deftchill.core.text.Notation;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.turnout.Slump;
 import com.deftchill.core.verdict.Fix;
@@ -128,12 +128,13 @@ public final class Dosing {
         if (study.batch().served() != Served.TURNED_OUT || !study.alone()) {
             return firm;
         }
-        return "stands " + Typed.write(outcome.standingMm(), 0) + " of " + Words.mm(outcome.mouldedMm()) + ", " + firm;
+        return "stands " + Notation.write(outcome.standingMm(), 0) + " of " + Words.mm(outcome.mouldedMm()) + ", "
+                + firm;
     }
 
     private static String sheets(GelProduct product, double grams) {
         return product.form() == GelProduct.Form.SHEET
-                ? " (" + Typed.write(grams / product.sheetG(), 1) + " sheets)"
+                ? " (" + Notation.write(grams / product.sheetG(), 1) + " sheets)"
                 : "";
     }
 }

@@ -1,8 +1,8 @@
 package com.deftchill.core.dose;
 
-import com.deftchill.core.amount.Typed;
 import com.deftchill.core.dessert.Study;
 import com.deftchill.core.gel.GelatinModel;
+import com.deftchill.core.text.Notation;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Constant;
@@ -40,11 +40,13 @@ public final class GelEvidence {
                 "Water of the whole mix, bloom water included",
                 Words.grams(study.mix().waterG())));
         given.add(new Given(
-                gelling(study) + " of the total mass", Typed.write(study.mix().gelatinPercent(), 2) + " %"));
-        given.add(new Given(gelling(study) + " in the water (c)", Typed.write(study.gramsPerLitre(), 1) + " g/L"));
+                gelling(study) + " of the total mass",
+                Notation.write(study.mix().gelatinPercent(), 2) + " %"));
+        given.add(new Given(gelling(study) + " in the water (c)", Notation.write(study.gramsPerLitre(), 1) + " g/L"));
         for (var factor : study.factors().factors()) {
             given.add(new Given(
-                    "Factor: " + factor.name(), "x " + Typed.write(factor.value(), 2) + " (" + factor.because() + ")"));
+                    "Factor: " + factor.name(),
+                    "x " + Notation.write(factor.value(), 2) + " (" + factor.because() + ")"));
         }
         given.add(new Given(
                 study.model() instanceof GelatinModel ? "Helix share a day after pouring" : "Set a day after pouring",
@@ -71,7 +73,7 @@ public final class GelEvidence {
         if (!(study.model() instanceof GelatinModel gelatin)) {
             var heat = study.component().gelProduct().heat();
             return List.of(
-                    new Constant("Stands for gelatin", Typed.write(heat.likeGelatin(), 1) + " x", "E", ESTIMATE),
+                    new Constant("Stands for gelatin", Notation.write(heat.likeGelatin(), 1) + " x", "E", ESTIMATE),
                     new Constant("Sets below", study.celsius(heat.setsC()), "L", "typical value"),
                     new Constant("Melts above", study.celsius(heat.meltsC()), "L", "typical value"));
         }

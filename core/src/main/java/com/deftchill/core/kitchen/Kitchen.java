@@ -1,7 +1,7 @@
 package com.deftchill.core.kitchen;
 
 import com.deftchill.core.amount.Measures;
-import com.deftchill.core.amount.TemperatureScale;
+import com.deftchill.core.text.TemperatureScale;
 import java.util.Map;
 
 /**

@@ -1,16 +1,17 @@
 package com.deftchill.core.kitchen;
 
 import com.deftchill.core.amount.Measures;
-import com.deftchill.core.amount.TemperatureScale;
 import com.deftchill.core.amount.Typed;
 import com.deftchill.core.amount.UnreadableException;
+import com.deftchill.core.text.Argument;
+import com.deftchill.core.text.Message;
+import com.deftchill.core.text.TemperatureScale;
 import com.deftchill.core.verdict.Problem;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 
 /** Understands kitchen settings, or says everything that stands in the way. */
 public final class KitchenReader {
@@ -44,19 +45,23 @@ public final class KitchenReader {
 
     private Kitchen kitchen() {
         if (written.name().isBlank() || written.name().length() > LONGEST_NAME) {
-            report("/name", "Name", written.name(), "must have 1 to " + LONGEST_NAME + " characters");
+            report(
+                    "/name",
+                    "Name",
+                    written.name(),
+                    Problem.rule("characters-from-one").with("most", Argument.figure(LONGEST_NAME, 0)));
         }
         var measures = Measures.of(written.measures()).filter(Measures.CHOICES::contains);
-        known(measures, "/measures", "Spoons and cups", written.measures(), "metric, us, uk or au");
+        known(measures, "/measures", "Spoons and cups", written.measures(), Problem.rule("setting.measures"));
         var scale = Optional.ofNullable(SCALES.get(written.temperature()));
-        known(scale, "/temperature", "Temperatures", written.temperature(), "celsius or fahrenheit");
+        known(scale, "/temperature", "Temperatures", written.temperature(), Problem.rule("setting.temperature"));
         var swap = SwapSchool.of(written.swapSchool());
-        known(swap, "/swapSchool", "Swapping", written.swapSchool(), "square-root, proportional or sheets");
+        known(swap, "/swapSchool", "Swapping", written.swapSchool(), Problem.rule("setting.swapSchool"));
         var bloom = BloomSchool.of(written.bloomSchool());
-        known(bloom, "/bloomSchool", "Blooming", written.bloomSchool(), "weighed, squeezed or dry");
+        known(bloom, "/bloomSchool", "Blooming", written.bloomSchool(), Problem.rule("setting.bloomSchool"));
         var strains = written.straining();
         if (!strains.equals("yes") && !strains.equals("no")) {
-            report("/straining", "Straining", strains, "must be yes or no");
+            report("/straining", "Straining", strains, Problem.rule("setting.straining"));
         }
         var safety = SafetyRuleFile.shipped().stream()
                 .filter(rules -> rules.id().equals(written.safetyRules()))
@@ -66,10 +71,15 @@ public final class KitchenReader {
                 "/safetyRules",
                 "Cooling rules",
                 written.safetyRules(),
-                SafetyRuleFile.shipped().stream().map(SafetyRules::id).collect(Collectors.joining(", ")));
+                Problem.rule("setting.safetyRules")
+                        .with(
+                                "choices",
+                                Argument.names(SafetyRuleFile.shipped().stream()
+                                        .map(SafetyRules::id)
+                                        .toList())));
         var list = written.allergenList();
         if (!list.equals("eu") && !list.equals("us")) {
-            report("/allergenList", "Allergen list", list, "must be eu or us");
+            report("/allergenList", "Allergen list", list, Problem.rule("setting.allergenList"));
         }
         double scaleG = number("/scale", "Scale", written.scale(), 0.01, 100);
         double fine = number("/fineScale", "Fine scale", written.fineScale(), 0.001, 10);
@@ -80,7 +90,7 @@ public final class KitchenReader {
                     "/currency",
                     "Currency",
                     written.currency(),
-                    "must have at most " + LONGEST_CURRENCY + " characters");
+                    Problem.rule("most-characters").with("most", Argument.figure(LONGEST_CURRENCY, 0)));
         }
         var prices = prices();
         if (!problems.isEmpty()) {
@@ -107,7 +117,7 @@ public final class KitchenReader {
         try {
             return Typed.number(text, least, most, "g");
         } catch (UnreadableException e) {
-            report(path, field, text, e.getMessage());
+            report(path, field, text, e.rule());
             return Double.NaN;
         }
     }
@@ -119,11 +129,11 @@ public final class KitchenReader {
             var parts = line.split("=", 2);
             try {
                 if (parts.length < 2 || parts[0].isBlank()) {
-                    throw new UnreadableException("must be an id, an equals sign and a price, such as cream-35 = 4.20");
+                    throw new UnreadableException(Problem.rule("setting.price"));
                 }
                 prices.put(parts[0].strip(), Typed.number(parts[1].strip(), 0, MOST_PRICE, ""));
             } catch (UnreadableException e) {
-                report("/prices", "Prices", line, e.getMessage());
+                report("/prices", "Prices", line, e.rule());
             }
         }
         return prices;
@@ -133,18 +143,18 @@ public final class KitchenReader {
         try {
             return Typed.celsius(written.room(), 5, 45, scale);
         } catch (UnreadableException e) {
-            report("/room", "Room", written.room(), e.getMessage());
+            report("/room", "Room", written.room(), e.rule());
             return Double.NaN;
         }
     }
 
-    private void known(Optional<?> found, String path, String field, String value, String choices) {
+    private void known(Optional<?> found, String path, String field, String value, Message rule) {
         if (found.isEmpty()) {
-            report(path, field, value, "must be " + choices);
+            report(path, field, value, rule);
         }
     }
 
-    private void report(String path, String field, String value, String rule) {
+    private void report(String path, String field, String value, Message rule) {
         problems.add(Problem.of("setting-invalid", path, field, value, rule));
     }
 }

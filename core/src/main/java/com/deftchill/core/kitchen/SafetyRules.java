@@ -1,7 +1,7 @@
 package com.deftchill.core.kitchen;
 
-import com.deftchill.core.amount.TemperatureScale;
-import com.deftchill.core.amount.Typed;
+import com.deftchill.core.text.Notation;
+import com.deftchill.core.text.TemperatureScale;
 import java.util.List;
 import java.util.stream.Collectors;
 
@@ -22,8 +22,8 @@ public record SafetyRules(String id, String name, List<Stage> stages, double kee
     /** The stages in words, such as: below 21 °C after 2 h and 5 °C after 6 h. */
     public String words(TemperatureScale scale) {
         return stages.stream()
-                .map(stage -> Typed.write(scale.of(stage.celsius()), 1) + " " + scale.unit() + " after "
-                        + Typed.write(stage.hours(), 1) + " h")
+                .map(stage -> Notation.write(scale.of(stage.celsius()), 1) + " " + scale.unit() + " after "
+                        + Notation.write(stage.hours(), 1) + " h")
                 .collect(Collectors.joining(" and ", "The warmest point is below ", ""));
     }
 

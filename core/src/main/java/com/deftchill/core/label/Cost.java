@@ -1,8 +1,10 @@
 package com.deftchill.core.label;
 
-import com.deftchill.core.amount.Typed;
 import com.deftchill.core.batch.Component;
 import com.deftchill.core.dessert.Dessert;
+import com.deftchill.core.text.Argument;
+import com.deftchill.core.text.Message;
+import com.deftchill.core.text.Notation;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Given;
@@ -47,15 +49,15 @@ final class Cost {
             return Optional.empty();
         }
         double each = sum / dessert.batch().allPortions();
-        var words = money(each, currency) + " of ingredients in each"
-                + (without.isEmpty() ? "" : ", " + without.size() + " without a price");
+        var words = Message.of("flags.cost.words")
+                .with("each", money(each, currency))
+                .with("without", new Argument.Count(without.size()));
         if (!without.isEmpty()) {
             given.add(new Given("Without a price", String.join(", ", without)));
         }
         given.add(new Given("In all", money(sum, currency)));
-        return Optional.of(new Flag(
+        return Optional.of(Flag.of(
                 "cost",
-                "Cost",
                 words,
                 Tone.NOTE,
                 new Evidence(
@@ -79,6 +81,6 @@ final class Cost {
     }
 
     private static String money(double amount, String currency) {
-        return Typed.write(amount, 2) + " " + currency;
+        return Notation.write(amount, 2) + " " + currency;
     }
 }

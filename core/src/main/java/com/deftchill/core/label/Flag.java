@@ -1,5 +1,6 @@
 package com.deftchill.core.label;
 
+import com.deftchill.core.text.Message;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Verdict.Tone;
 
@@ -12,4 +13,9 @@ import com.deftchill.core.verdict.Verdict.Tone;
  * @param tone how it bears on who may eat it
  * @param evidence where it comes from
  */
-public record Flag(String code, String label, String words, Tone tone, Evidence evidence) {}
+public record Flag(String code, Message label, Message words, Tone tone, Evidence evidence) {
+    /** A flag whose label goes by its code. */
+    static Flag of(String code, Message words, Tone tone, Evidence evidence) {
+        return new Flag(code, Message.of("flags." + code + ".label"), words, tone, evidence);
+    }
+}

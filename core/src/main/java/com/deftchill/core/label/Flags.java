@@ -1,6 +1,5 @@
 package com.deftchill.core.label;
 
-import com.deftchill.core.amount.Typed;
 import com.deftchill.core.batch.Component;
 import com.deftchill.core.composition.Constituent;
 import com.deftchill.core.dessert.Dessert;
@@ -13,6 +12,9 @@ import com.deftchill.core.larder.Ingredient.Trait;
 import com.deftchill.core.larder.Larder;
 import com.deftchill.core.mix.Mix;
 import com.deftchill.core.mix.Treatment;
+import com.deftchill.core.text.Argument;
+import com.deftchill.core.text.Message;
+import com.deftchill.core.text.Notation;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Constant;
@@ -22,6 +24,7 @@ import com.deftchill.core.verdict.Verdict;
 import com.deftchill.core.verdict.Verdict.Tone;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -49,12 +52,12 @@ public final class Flags {
         var flags = new ArrayList<Flag>();
         var ofGels = gels().stream().flatMap(gel -> gel.allergens().stream()).toList();
         var contains = allergens(Ingredient.Labelling::allergens, ofGels);
-        flags.add(allergenFlag("allergens", "Contains", contains, Tone.CAUTION));
+        flags.add(allergenFlag("allergens", contains, Tone.CAUTION));
         var may = allergens(Ingredient.Labelling::mayContain, List.of()).stream()
                 .filter(allergen -> !contains.contains(allergen))
                 .toList();
         if (!may.isEmpty()) {
-            flags.add(allergenFlag("may-contain", "May contain", may, Tone.NOTE));
+            flags.add(allergenFlag("may-contain", may, Tone.NOTE));
         }
         flags.add(vegetarian());
         if (alcoholMl() > NOTEWORTHY_ALCOHOL_ML) {
@@ -85,7 +88,7 @@ public final class Flags {
                     "alcohol",
                     Tone.NOTE,
                     "Holds alcohol",
-                    Typed.write(alcoholMl(), 1)
+                    Notation.write(alcoholMl(), 1)
                             + " ml of pure alcohol in each portion: not for children or anyone who abstains.",
                     "/components",
                     alcoholEvidence(),
@@ -105,8 +108,7 @@ public final class Flags {
                 .toList();
     }
 
-    private Flag allergenFlag(String code, String label, List<Allergen> found, Tone tone) {
-        var names = found.stream().map(Allergen::name).collect(Collectors.joining(", "));
+    private Flag allergenFlag(String code, List<Allergen> found, Tone tone) {
         var given = new ArrayList<Given>();
         for (var allergen : found) {
             given.add(new Given(allergen.name(), from(allergen.id())));
@@ -118,8 +120,11 @@ public final class Flags {
                 List.of(),
                 "As good as the labels of what you buy: compare them. Traces from the kitchen itself are not known here.",
                 "Another ingredient, another make.");
-        return new Flag(
-                code, label, found.isEmpty() ? "none of the " + list + " in the formula" : names, tone, evidence);
+        var words = Message.of("flags.allergens.words")
+                .with("none", Argument.when(found.isEmpty()))
+                .with("list", Argument.either(dessert.kitchen().usAllergens(), "us", "eu"))
+                .with("names", Argument.names(found.stream().map(Allergen::name).toList()));
+        return Flag.of(code, words, tone, evidence);
     }
 
     private String from(String allergen) {
@@ -152,17 +157,15 @@ public final class Flags {
                 given.add(new Given(part.ingredient().name(), "some makes are not vegetarian"));
             }
         }
-        var words = switch (worst) {
-            case VEGETARIAN -> "yes, by its ingredients";
-            case ASK -> "ask the maker of " + given.get(0).name();
-            case NOT ->
-                "no: gelatin from "
-                        + gels().stream()
-                                .filter(gel -> gel.diet() == Diet.NOT)
-                                .map(GelProduct::origin)
-                                .distinct()
-                                .collect(Collectors.joining(", "));
-        };
+        var animals = gels().stream()
+                .filter(gel -> gel.diet() == Diet.NOT)
+                .map(GelProduct::origin)
+                .distinct()
+                .toList();
+        var words = Message.of("flags.vegetarian.words")
+                .with("diet", new Argument.Choice(worst.name().toLowerCase(Locale.ROOT)))
+                .with("maker", given.isEmpty() ? "" : given.get(0).name())
+                .with("animals", Argument.names(animals));
         var evidence = new Evidence(
                 given,
                 "The doubt of the most doubtful ingredient counts. Halal and kosher need a gelatin of named source and"
@@ -170,7 +173,7 @@ public final class Flags {
                 List.of(),
                 "Labels tell more than a list can.",
                 "Agar or carrageenan instead of gelatin: another texture, never quite the same.");
-        return new Flag("vegetarian", "Vegetarian", words, Tone.NOTE, evidence);
+        return Flag.of("vegetarian", words, Tone.NOTE, evidence);
     }
 
     private double alcoholMl() {
@@ -179,12 +182,8 @@ public final class Flags {
     }
 
     private Flag alcohol() {
-        return new Flag(
-                "alcohol",
-                "Alcohol",
-                Typed.write(alcoholMl(), 1) + " ml pure in each",
-                Tone.CAUTION,
-                alcoholEvidence());
+        var words = Message.of("flags.alcohol.words").with("ml", Argument.figure(alcoholMl(), 1));
+        return Flag.of("alcohol", words, Tone.CAUTION, alcoholEvidence());
     }
 
     private Evidence alcoholEvidence() {
@@ -241,10 +240,8 @@ public final class Flags {
         if (parts().stream().noneMatch(part -> part.ingredient().has(Trait.EGG))) {
             return Optional.empty();
         }
-        return Optional.of(
-                rawEgg()
-                        ? new Flag("egg", "Egg", "raw or undercooked", Tone.CAUTION, eggEvidence())
-                        : new Flag("egg", "Egg", "cooked or pasteurised, as written", Tone.NOTE, eggEvidence()));
+        var words = Message.of("flags.egg.words").with("raw", Argument.when(rawEgg()));
+        return Optional.of(Flag.of("egg", words, rawEgg() ? Tone.CAUTION : Tone.NOTE, eggEvidence()));
     }
 
     private List<Fix> eggFixes() {
@@ -289,13 +286,13 @@ public final class Flags {
                         heating.hotC().isPresent()
                                 ? dessert.celsius(heating.hotC().getAsDouble())
                                 : "not written"));
-                given.add(new Given("Held", Typed.write(heating.heldMinutes(), 1) + " min"));
+                given.add(new Given("Held", Notation.write(heating.heldMinutes(), 1) + " min"));
             }
         }
         return new Evidence(
                 given,
                 "Cooked once it reaches " + dessert.celsius(COOKED_C) + ", or is held at " + dessert.celsius(HELD_C)
-                        + " for " + Typed.write(HELD_MIN, 1) + " min. " + LOCAL,
+                        + " for " + Notation.write(HELD_MIN, 1) + " min. " + LOCAL,
                 List.of(new Constant("cooked at", dessert.celsius(COOKED_C), "S", "food-safety guidance")),
                 "As exact as the thermometer: measure in the mix, not at the pan.",
                 "Pasteurised egg, or heating it.");
@@ -304,14 +301,17 @@ public final class Flags {
     private Flag keeps() {
         var life = KeepingLife.of(dessert, rawEgg());
         int hours = life.hours();
-        var words = hours % 24 != 0 || hours == 24 ? hours + " h" : hours / 24 + " days";
+        boolean inHours = hours % 24 != 0 || hours == 24;
+        var words = Message.of("flags.keeps.words")
+                .with("unit", Argument.either(inHours, "hours", "days"))
+                .with("number", new Argument.Count(inHours ? hours : hours / 24));
         var evidence = new Evidence(
                 List.of(new Given("The shortest counts", life.because())),
                 "Chilled at " + dessert.celsius(dessert.kitchen().safety().keepC()) + " or below, covered. " + LOCAL,
                 KeepingLife.constants(dessert),
                 "A default, not a test of shelf life.",
                 "Cooking egg and fruit; cream and fruit on top at service; a clean, cold kitchen.");
-        return new Flag("keeps", "Keeps", words + " chilled", Tone.NOTE, evidence);
+        return Flag.of("keeps", words, Tone.NOTE, evidence);
     }
 
     /** Ingredients of all components, each as often as it is written; components inside others count by their own lines. */

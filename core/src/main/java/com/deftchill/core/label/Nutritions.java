@@ -1,9 +1,11 @@
 package com.deftchill.core.label;
 
-import com.deftchill.core.amount.Typed;
 import com.deftchill.core.composition.Constituent;
 import com.deftchill.core.dessert.Dessert;
 import com.deftchill.core.label.Nutrition.Nutrient;
+import com.deftchill.core.text.Argument;
+import com.deftchill.core.text.Message;
+import com.deftchill.core.text.Notation;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Constant;
@@ -54,27 +56,29 @@ public final class Nutritions {
         rows(nutrition.per100g(), "In 100 g", given);
         var evidence = nutrition.evidence();
         var each = nutrition.perPortion();
-        return new Flag(
+        var words = Message.of("flags.nutrition.words")
+                .with("kj", Argument.figure(each.kj(), 0))
+                .with("kcal", Argument.figure(each.kcal(), 0));
+        return Flag.of(
                 "nutrition",
-                "Calculated",
-                Typed.write(each.kj(), 0) + " kJ (" + Typed.write(each.kcal(), 0) + " kcal) in each",
+                words,
                 Tone.NOTE,
                 new Evidence(
                         given, evidence.rule(), evidence.constants(), evidence.uncertainty(), evidence.wouldChange()));
     }
 
     private static void rows(Nutrient of, String where, List<Given> given) {
-        given.add(new Given(where, Typed.write(of.kj(), 0) + " kJ, " + Typed.write(of.kcal(), 0) + " kcal"));
+        given.add(new Given(where, Notation.write(of.kj(), 0) + " kJ, " + Notation.write(of.kcal(), 0) + " kcal"));
         given.add(new Given(
                 where + ": fat, carbohydrate, of which sugars",
                 grams(of.fat()) + ", " + grams(of.carbohydrate()) + ", " + grams(of.sugars())));
         given.add(new Given(
                 where + ": protein, salt, alcohol",
-                grams(of.protein()) + ", " + Typed.write(of.salt(), 2) + " g, " + grams(of.alcohol())));
+                grams(of.protein()) + ", " + Notation.write(of.salt(), 2) + " g, " + grams(of.alcohol())));
     }
 
     private static String grams(double grams) {
-        return Typed.write(grams, 1) + " g";
+        return Notation.write(grams, 1) + " g";
     }
 
     private static Nutrient nutrient(Dessert dessert, double madeG, double grams) {

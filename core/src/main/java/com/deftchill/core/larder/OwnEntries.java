@@ -8,6 +8,9 @@ import com.deftchill.core.cook.Soaking;
 import com.deftchill.core.larder.Ingredient.Protease;
 import com.deftchill.core.larder.Ingredient.Tint;
 import com.deftchill.core.larder.Ingredient.Trait;
+import com.deftchill.core.text.Argument;
+import com.deftchill.core.text.Message;
+import com.deftchill.core.text.Notation;
 import com.deftchill.core.verdict.Problem;
 import com.deftchill.core.vessel.Profile;
 import com.deftchill.core.vessel.Symmetry;
@@ -79,19 +82,27 @@ public final class OwnEntries {
     private void readOne() {
         var kind = OwnKind.of(entry.kind());
         if (kind.isEmpty()) {
-            report("/kind", "Kind", entry.kind(), "must be ingredient, gel, mould or cooler");
+            report("/kind", "Kind", entry.kind(), Problem.rule("own.kind"));
             return;
         }
         if (!entry.id().matches("[a-z0-9-]{1,60}")) {
-            report("/id", "Id", entry.id(), "must be 1 to 60 small letters, digits or hyphens");
+            report("/id", "Id", entry.id(), Problem.rule("own.id"));
         }
         var known = kind.get().fields().stream().map(OwnField::key).collect(Collectors.toSet());
         entry.fields().keySet().stream().filter(key -> !known.contains(key)).forEach(key -> {
-            report("/fields/" + key, key, entry.text(key), "is no field of a " + entry.kind());
+            report(
+                    "/fields/" + key,
+                    key,
+                    entry.text(key),
+                    Problem.rule("own.no-field").with("kind", entry.kind()));
         });
         var name = entry.text("name").strip();
         if (name.isEmpty() || name.length() > LONGEST_NAME) {
-            report("/fields/name", "Name", name, "must have 1 to " + LONGEST_NAME + " characters");
+            report(
+                    "/fields/name",
+                    "Name",
+                    name,
+                    Problem.rule("characters-from-one").with("most", Argument.figure(LONGEST_NAME, 0)));
         }
         switch (kind.get()) {
             case INGREDIENT -> ingredient(kind.get(), name);
@@ -152,14 +163,10 @@ public final class OwnEntries {
         if (Math.abs(sum - 100) <= SUM_TOLERANCE_PERCENT) {
             return;
         }
-        var more = sum < 100
-                ? Typed.write(100 - sum, 2) + " % are missing: leave the water empty to make it the rest"
-                : Typed.write(sum - 100, 2) + " % are too much";
-        report(
-                "/fields/water",
-                "Composition",
-                Typed.write(sum, 2) + " %",
-                "must add up to 100 % (water, fats, sugars, proteins and the rest); " + more);
+        var rule = Problem.rule("own.composition")
+                .with("side", Argument.either(sum < 100, "missing", "too-much"))
+                .with("by", Argument.figure(Math.abs(sum - 100), 2));
+        report("/fields/water", "Composition", Notation.write(sum, 2) + " %", rule);
     }
 
     private List<String> allergens(String key) {
@@ -173,7 +180,10 @@ public final class OwnEntries {
                     "/fields/" + key,
                     "Allergens",
                     text,
-                    "must be of: " + String.join(", ", known.stream().sorted().toList()));
+                    Problem.rule("own.must-be-of")
+                            .with(
+                                    "choices",
+                                    Argument.names(known.stream().sorted().toList())));
         }
         return ids;
     }
@@ -185,7 +195,7 @@ public final class OwnEntries {
         double packet = number(kind, "packet");
         var origin = choice(kind, "origin");
         if (form == GelProduct.Form.SHEET && !(sheet > 0)) {
-            report("/fields/sheet", "One sheet", entry.text("sheet"), "must be its mass above 0 g");
+            report("/fields/sheet", "One sheet", entry.text("sheet"), Problem.rule("own.sheet"));
         }
         boolean fish = origin.equals("fish");
         var lot = entry.text("lot").strip();
@@ -244,7 +254,7 @@ public final class OwnEntries {
         try {
             return Typed.number(millimetres(text, field), field.least(), field.most(), field.unit());
         } catch (UnreadableException e) {
-            report("/fields/" + key, field.label(), entry.text(key), e.getMessage());
+            report("/fields/" + key, field.label(), entry.text(key), e.rule());
             return Double.NaN;
         }
     }
@@ -253,7 +263,8 @@ public final class OwnEntries {
     private static String millimetres(String text, OwnField field) {
         var inches = INCHES.matcher(text.strip());
         return field.unit().equals("mm") && inches.matches()
-                ? Typed.write(MM_PER_INCH * Double.parseDouble(inches.group(1).replace(',', '.')), 3) + " mm"
+                ? Notation.write(
+                                MM_PER_INCH * Double.parseDouble(inches.group(1).replace(',', '.')), 3) + " mm"
                 : text;
     }
 
@@ -264,7 +275,11 @@ public final class OwnEntries {
         if (field.choices().contains(text)) {
             return text;
         }
-        report("/fields/" + key, field.label(), text, "must be one of: " + String.join(", ", field.choices()));
+        report(
+                "/fields/" + key,
+                field.label(),
+                text,
+                Problem.rule("own.one-of").with("choices", Argument.names(field.choices())));
         return field.standard();
     }
 
@@ -279,7 +294,7 @@ public final class OwnEntries {
         return text.toUpperCase(Locale.ROOT);
     }
 
-    private void report(String path, String field, String value, String rule) {
+    private void report(String path, String field, String value, Message rule) {
         problems.add(Problem.of("own-entry-invalid", at + path, field, value, rule));
     }
 }

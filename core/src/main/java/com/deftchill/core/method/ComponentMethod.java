@@ -16,15 +16,19 @@ import com.deftchill.core.method.Step.After;
 import com.deftchill.core.method.Step.Kind;
 import com.deftchill.core.mix.Mix;
 import com.deftchill.core.mix.Treatment;
-import com.deftchill.core.text.Words;
+import com.deftchill.core.text.Argument;
+import com.deftchill.core.text.Message;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 
 /** The steps of one component, from weighing until it is ready to be filled. Durations are estimates [E]. */
 final class ComponentMethod extends PanSteps {
     /** Where a kitchen warms a mix to when nothing is written, °C. */
     private static final double WARM_C = 60;
+
+    private static final double BLOOM_C = 15;
+    /** Five minutes of it end the enzymes of fruit, °C [L]. */
+    private static final double TREATED_C = 85;
 
     /** A wait in the room longer than this is better done in ice water, min [E]. */
     private static final double ICE_FROM_MIN = 20;
@@ -73,19 +77,12 @@ final class ComponentMethod extends PanSteps {
     }
 
     private void weigh() {
-        var amounts = component.lines().stream()
-                .map(line -> Words.grams(line.part().grams()) + " "
-                        + line.part().ingredient().name())
-                .collect(Collectors.joining(", "));
         add(
                 "weigh",
-                "Weigh",
-                amounts + ".",
+                says("weigh").with("amounts", weighed(component.lines())),
                 Kind.ACTIVE,
                 Span.of(work().weighStart())
-                        .and(Span.of(work().weighLine()).times(component.lines().size())),
-                "",
-                "");
+                        .and(Span.of(work().weighLine()).times(component.lines().size())));
     }
 
     private void bloom() {
@@ -94,20 +91,16 @@ final class ComponentMethod extends PanSteps {
             return;
         }
         boolean sheets = gel.product().form() == Form.SHEET;
-        var water = Words.grams(gel.waterG());
-        var text = gel.bloom() == BloomSchool.SQUEEZED
-                ? "Soak " + gelAmount() + " in plenty of cold water, then squeeze; about " + water + " stays in."
-                : (sheets ? "Lay " : "Sprinkle ") + gelAmount() + (sheets ? " in " : " over ") + water
-                        + " of cold water; all of it goes in.";
         add(
                 "bloom",
-                "Bloom",
-                text,
+                says("bloom")
+                        .with("squeezed", Argument.when(gel.bloom() == BloomSchool.SQUEEZED))
+                        .with("form", Argument.either(sheets, "sheet", "powder"))
+                        .with("gel", gelAmount())
+                        .with("water", Argument.grams(gel.waterG())),
                 Kind.WAITING,
                 Span.of(work().bloom()),
-                portrait.celsius(15) + " or colder",
-                sheets ? "soft and swollen" : "swollen and rubbery, no dry grains",
-                "");
+                Message.of("temperature.orColder").with("at", Argument.degrees(BLOOM_C)));
     }
 
     private void treatFruit() {
@@ -115,14 +108,13 @@ final class ComponentMethod extends PanSteps {
             if (line.part().treatment() == Treatment.HEATED) {
                 add(
                         "treat-" + line.id(),
-                        "Heat the " + line.part().ingredient().name(),
-                        "Hold " + Words.grams(line.part().grams()) + " at " + portrait.celsius(85)
-                                + " or more for 5 min; cool it before it joins.",
+                        says("treat")
+                                .with("name", line.part().ingredient().name())
+                                .with("amount", Argument.grams(line.part().grams()))
+                                .with("least", Argument.degrees(TREATED_C)),
                         Kind.TENDED,
                         Span.of(work().treatFruit()),
-                        portrait.celsius(85),
-                        "steams steadily",
-                        "Raw it would cut the gelatin.");
+                        temperature(TREATED_C));
             }
         }
     }
@@ -142,26 +134,29 @@ final class ComponentMethod extends PanSteps {
         double to = component.heating().hotC().orElse(isGelatinOrNone() ? WARM_C : BOIL_C);
         double grams = grams(hot);
         boolean all = hot.size() == component.lines().size();
-        var what = all
-                ? "Warm everything" + (component.gel().product().isGelatin() ? " but the gelatin" : "")
-                : "Warm " + names(hot);
         double held = component.heating().heldMinutes();
-        var text = what + " (" + Words.grams(grams) + ") to " + portrait.celsius(to)
-                + ", stirring until the sugar is gone."
-                + (held > 0 ? " It is held hot for " + Words.duration(held * 60) + "." : "");
-        boolean yolk = Component.hasEgg(hot);
-        var cue = yolk && to >= 80
-                ? "coats the back of a spoon"
-                : to >= SIMMER_C ? "small bubbles at the pan's edge" : "steams, no bubbles";
+        boolean coats = Component.hasEgg(hot) && to >= SIMMER_C;
         add(
                 "heat",
-                "Heat",
-                text,
+                says("heat")
+                        .with("what", new Argument.Choice(heatedWhat(all)))
+                        .with("names", names(hot))
+                        .with("amount", Argument.grams(grams))
+                        .with("to", Argument.degrees(to))
+                        .with("held", Argument.when(held > 0))
+                        .with("lasts", new Argument.Lasts(held * 60))
+                        .with("sign", Argument.either(coats, "coats", to >= SIMMER_C ? "bubbles" : "steams"))
+                        .with("boils", Argument.when(to >= SIMMER_C)),
                 Kind.TENDED,
                 heated(grams, to, work().heatLeast()),
-                portrait.celsius(to),
-                cue,
-                to >= SIMMER_C ? "Dairy boils over: stay with it." : "");
+                temperature(to));
+    }
+
+    private String heatedWhat(boolean all) {
+        if (!all) {
+            return "some";
+        }
+        return component.gel().product().isGelatin() ? "all-but-gelatin" : "all";
     }
 
     private boolean isGelatinOrNone() {
@@ -177,31 +172,30 @@ final class ComponentMethod extends PanSteps {
         if (agent == Agent.GELATIN) {
             add(
                     "dissolve",
-                    "Dissolve",
-                    component.gel().bloom() == BloomSchool.DRY
-                            ? "Sprinkle " + gelAmount() + " onto the hot liquid while whisking; strain out what clumps."
-                            : "Off the heat, stir in the bloomed gelatin with its water.",
+                    says("dissolve")
+                            .with("dry", Argument.when(component.gel().bloom() == BloomSchool.DRY))
+                            .with("gel", gelAmount()),
                     Kind.ACTIVE,
                     Span.of(work().dissolve()),
-                    portrait.celsius(50) + " to " + portrait.celsius(70),
-                    "no grains on the back of a spoon",
-                    "");
+                    Message.of("temperature.between")
+                            .with("low", Argument.degrees(50))
+                            .with("high", Argument.degrees(70)));
         } else {
             add(
                     "dissolve",
-                    "Boil the " + agent.words(),
-                    "Whisk " + gelAmount() + " into the hot liquid and boil it, stirring.",
+                    says("boil-gel")
+                            .with("agent", agent.words())
+                            .with("gel", gelAmount())
+                            .with("sets", Argument.degrees(onsetC())),
                     Kind.TENDED,
                     Span.of(agent == Agent.AGAR ? work().boilAgar() : work().boilGel()),
-                    portrait.celsius(BOIL_C),
-                    "two minutes at the boil",
-                    "It sets as soon as it cools to " + portrait.celsius(onsetC()) + ": have the moulds ready.");
+                    temperature(BOIL_C));
         }
     }
 
-    private String gelAmount() {
+    private Argument gelAmount() {
         var gel = component.gel();
-        return Words.grams(gel.grams()) + " " + gel.product().name();
+        return new Argument.Weighed(gel.grams(), gel.product().name());
     }
 
     private double onsetC() {
@@ -211,21 +205,13 @@ final class ComponentMethod extends PanSteps {
     private void infuse() {
         var steeped = lines(Share.INFUSED);
         if (!steeped.isEmpty()) {
-            add(
-                    "infuse",
-                    "Infuse",
-                    "Steep " + weighed(steeped) + " in the hot liquid, covered, then strain and press.",
-                    Kind.WAITING,
-                    Span.of(work().infuse()),
-                    "",
-                    "tastes of it, a little stronger than wanted",
-                    "");
+            add("infuse", says("infuse").with("what", weighed(steeped)), Kind.WAITING, Span.of(work().infuse()));
         }
     }
 
     private void strain() {
         if (kitchen.strains() && heats() && !lines(Share.HOT).isEmpty()) {
-            add("strain", "Strain", "Through a fine sieve into a jug.", Kind.ACTIVE, Span.of(work().strain()), "", "");
+            add("strain", says("strain"), Kind.ACTIVE, Span.of(work().strain()));
         }
     }
 
@@ -235,20 +221,14 @@ final class ComponentMethod extends PanSteps {
             return;
         }
         boolean beaten = lines(Share.HOT).isEmpty() || !heats();
-        add(
+        var meet = portrait.study().flatMap(Study::joining).map(joining -> temperature(joining.meetC()));
+        steps.add(step(
                 "cold",
-                beaten ? "Beat smooth" : "Add the cold share",
-                beaten
-                        ? "Beat " + weighed(cold) + " until smooth, scraping down."
-                        : "Stir in " + weighed(cold) + " straight from the fridge, a third first.",
+                says("cold").with("beaten", Argument.when(beaten)).with("what", weighed(cold)),
                 Kind.ACTIVE,
                 Span.of(work().joinCold()),
-                portrait.study()
-                        .flatMap(Study::joining)
-                        .map(joining -> portrait.celsius(joining.meetC()))
-                        .orElse(""),
-                beaten ? "smooth, no lumps" : "smooth, no threads",
-                "");
+                meet,
+                needs("cold")));
     }
 
     /** Down to where it is folded, or poured. */
@@ -270,21 +250,20 @@ final class ComponentMethod extends PanSteps {
             return;
         }
         boolean over = room > ICE_FROM_MIN * 60;
-        var other = Double.isInfinite(room)
-                ? " The room is too warm to do it."
-                : " In the room it takes about " + Words.duration(room) + ".";
         double onset = foaming.any() ? foaming.baseOnsetC() : onsetC();
+        var ways = Double.isInfinite(room) ? "ice-room-too-warm" : "ice";
         add(
                 "cool",
-                "Cool",
-                over ? "Stir it over ice water." + other : "Let it stand, stirring now and then.",
+                says("cool")
+                        .with("way", Argument.either(over, ways, "stand"))
+                        .with("room", new Argument.Lasts(Double.isInfinite(room) ? 0 : room))
+                        .with("sets", Argument.when(onset > 0))
+                        .with("onset", Argument.degrees(onset)),
                 over ? Kind.TENDED : Kind.WAITING,
                 over
                         ? Span.slowedBy(ice / 60, component.parameters().cold().bowlIce())
                         : Span.slowedBy(room / 60, component.parameters().cold().bowlRoom()),
-                portrait.celsius(to),
-                "barely warm, still as thin as cream",
-                onset > 0 ? "Below " + portrait.celsius(onset) + " it sets in the bowl." : "");
+                temperature(to));
     }
 
     private static double middle(Foaming foaming) {
@@ -304,22 +283,17 @@ final class ComponentMethod extends PanSteps {
             return;
         }
         var whip = component.fold().whip();
-        add(
+        boolean cream = foaming.creamG() > 0;
+        steps.add(step(
                 "whip",
-                "Whip",
-                "Whip " + weighed(foaming.lines()) + " " + whip.words() + ".",
+                says("whip").with("what", weighed(foaming.lines())).with("stage", new Argument.Choice(whip.id())),
                 Kind.TENDED,
                 Span.of(work().whip()),
-                foaming.creamG() > 0
-                        ? "cream at " + portrait.celsius(component.fold().foamC())
-                        : "",
-                switch (whip) {
-                    case RIBBON -> "falls in a ribbon that stays a moment";
-                    case SOFT -> "a soft peak that folds back at once";
-                    case MEDIUM -> "a peak whose tip bends";
-                    case STIFF -> "a stiff peak that stands";
-                },
-                "No further: clumps do not come back.");
+                cream
+                        ? Optional.of(Message.of("temperature.ofCream")
+                                .with("at", Argument.degrees(component.fold().foamC())))
+                        : Optional.empty(),
+                needs("whip")));
         if (foaming.lines().size() == component.lines().size() && component.gel() == Component.Gel.NONE) {
             return;
         }
@@ -333,14 +307,15 @@ final class ComponentMethod extends PanSteps {
                 .orElse(whipped);
         steps.add(step(
                 "fold",
-                "Fold",
-                "Base and foam " + component.fold().school().words() + "; the base between "
-                        + portrait.celsius(window.lowC()) + " and " + portrait.celsius(window.highC()) + ".",
+                says("fold")
+                        .with(
+                                "school",
+                                new Argument.Choice(component.fold().school().id()))
+                        .with("low", Argument.degrees(window.lowC()))
+                        .with("high", Argument.degrees(window.highC())),
                 Kind.ACTIVE,
                 Span.of(work().fold()),
-                portrait.celsius(component.fold().baseC().orElse(middle(foaming))),
-                "no white streaks",
-                "Stop as soon as it is even: every stroke costs air.",
+                Optional.of(temperature(component.fold().baseC().orElse(middle(foaming)))),
                 List.of(
                         new After(
                                 base,

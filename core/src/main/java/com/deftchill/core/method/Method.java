@@ -7,7 +7,8 @@ import com.deftchill.core.dessert.Study;
 import com.deftchill.core.larder.Mould.Release;
 import com.deftchill.core.method.Step.After;
 import com.deftchill.core.method.Step.Kind;
-import com.deftchill.core.text.Words;
+import com.deftchill.core.text.Argument;
+import com.deftchill.core.text.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -60,28 +61,32 @@ public final class Method {
         }
         var bed = portrait.bed();
         int count = dessert.batch().count();
-        var wait = below.isEmpty() || waitOn(portrait) == 0
-                ? ""
-                : " Once the layer below holds it, " + Words.duration(waitOn(portrait) * 60)
-                        + " after that was filled.";
+        boolean waits = !below.isEmpty() && waitOn(portrait) > 0;
         boolean solid = portrait.kind().isSolid();
+        var says = StepWriter.says("fill")
+                .with("laid", Argument.when(solid))
+                .with("grams", Argument.grams(bed.grams()))
+                .with("volume", Argument.millilitres(Math.min(bed.ml(), placedMl(bed))))
+                .with("count", Argument.figure(count, 0))
+                .with("mould", dessert.batch().mould().name())
+                .with("up", Argument.millimetres(bed.toMm()))
+                .with("waits", Argument.when(waits))
+                .with("wait", new Argument.Lasts(waitOn(portrait) * 60));
         var step = new Step(
                 portrait.index() + ".fill",
                 dessert.portraits().size() == 1 ? "" : portrait.name(),
                 StepWriter.verb("fill"),
-                solid ? "Lay in" : "Fill",
-                (solid ? "Lay " + Words.grams(bed.grams()) : "Pour " + Words.ml(Math.min(bed.ml(), placedMl(bed))))
-                        + " into each of " + count + ": "
-                        + dessert.batch().mould().name() + ", up to "
-                        + Words.mm(bed.toMm()) + "." + wait,
+                StepWriter.part(says, "title"),
+                StepWriter.part(says, "text"),
                 Kind.ACTIVE,
                 List.of(Need.HANDS, Need.MOULD),
                 Span.of(work.fillStart()).and(Span.of(work.fillMould()).times(count)),
                 solid
                         ? Optional.empty()
-                        : Optional.of(portrait.celsius(portrait.component().pourC())),
-                solid ? "even, no gaps at the wall" : "no foam on top",
-                "",
+                        : Optional.of(
+                                StepWriter.temperature(portrait.component().pourC())),
+                StepWriter.part(says, "cue"),
+                Message.NONE,
                 false,
                 after);
         steps.add(step);
@@ -120,23 +125,26 @@ public final class Method {
         boolean turnsOut = batch.turnsOut();
         double from = dessert.studies().get(dessert.studies().size() - 1).startSeconds();
         double until = turnsOut ? dessert.readySeconds() : dessert.setSeconds();
-        var where = dessert.batch().timetable().words();
-        var text = Double.isInfinite(until)
-                ? where + ". As written it does not set within two days."
-                : where + (batch.timetable().isPlain() ? ", covered once cold" : "") + ". Poured at " + batch.pouredAt()
-                        + ": " + (turnsOut ? "turns out from " : "set by ") + dessert.clock(until) + ".";
+        boolean never = Double.isInfinite(until);
+        var says = StepWriter.says("chill")
+                .with("where", batch.timetable().words())
+                .with("never", Argument.when(never))
+                .with("covered", Argument.when(batch.timetable().isPlain()))
+                .with("poured", batch.pouredAt().toString())
+                .with("turns", Argument.when(turnsOut))
+                .with("until", new Argument.Moment(batch.pouredAt(), never ? 0 : until));
         steps.add(new Step(
                 "chill",
                 "",
                 "chill",
-                "Chill",
-                text,
+                StepWriter.part(says, "title"),
+                StepWriter.part(says, "text"),
                 Kind.WAITING,
                 List.of(Need.COOLER_SHELF, Need.MOULD),
                 Span.exactly(Double.isInfinite(until) ? 2 * 24 * 60 : Math.max(0, until - from) / 60),
-                Optional.of(dessert.celsius(batch.airC())),
-                "a wobble that returns to the centre",
-                "Cool it quickly, keep it cold: local food-safety rules come first.",
+                Optional.of(StepWriter.temperature(batch.airC())),
+                StepWriter.part(says, "cue"),
+                StepWriter.part(says, "caution"),
                 false,
                 List.of(new After(last, 0, Optional.of(10.0), "cools"))));
     }
@@ -150,36 +158,40 @@ public final class Method {
         boolean dip = release == Release.DIP
                 && Double.isFinite(main.dip().aim())
                 && main.dip().aim() > 0;
-        var text = dessert.peelsFrozen()
-                ? "Take it off the mould while it is frozen through, and let it thaw in the fridge."
-                : switch (release) {
-                    case DIP ->
-                        dip
-                                ? "Dip " + Words.seconds(main.dip().aim()) + " s in water of "
-                                        + dessert.celsius(dessert.parameters()
-                                                .turnout()
-                                                .dipWater()
-                                                .value())
-                                        + ", let air in at one edge, turn over onto a wet plate."
-                                : "Run a warm knife round the wall and turn over onto a wet plate.";
-                    case PEEL -> "Ease the edge free and peel the mould off.";
-                    default -> "Run a warm knife along the wall and lift the mould off.";
-                };
+        var says = StepWriter.says("turn-out")
+                .with("way", new Argument.Choice(way(release, dip)))
+                .with("seconds", new Argument.Counted(dip ? main.dip().aim() : 0))
+                .with(
+                        "water",
+                        Argument.degrees(
+                                dessert.parameters().turnout().dipWater().value()));
         steps.add(new Step(
                 "turn-out",
                 "",
                 "turn-out",
-                "Turn out",
-                text,
+                StepWriter.part(says, "title"),
+                StepWriter.part(says, "text"),
                 Kind.ACTIVE,
                 List.of(Need.HANDS),
                 Span.of(dessert.parameters().work().turnOut())
                         .times(dessert.batch().count()),
                 Optional.empty(),
-                "slides off whole",
-                dip ? "Hot water: keep hands clear of the steam." : "",
+                StepWriter.part(says, "cue"),
+                StepWriter.part(says, "caution"),
                 false,
                 List.of(After.at("chill"))));
+    }
+
+    /** How it leaves its mould. */
+    private String way(Release release, boolean dip) {
+        if (dessert.peelsFrozen()) {
+            return "frozen";
+        }
+        return switch (release) {
+            case DIP -> dip ? "dip" : "knife-round";
+            case PEEL -> "peel";
+            default -> "knife-along";
+        };
     }
 
     private void garnish() {
@@ -189,21 +201,24 @@ public final class Method {
                     || !portrait.component().layer()) {
                 continue;
             }
+            var says = StepWriter.says("garnish")
+                    .with("grams", Argument.grams(portrait.bed().grams()))
+                    .with("name", portrait.name());
             var before = dessert.studies().isEmpty() ? List.<After>of() : List.of(After.at("chill"));
             steps.add(new Step(
                     portrait.index() + ".garnish",
                     portrait.name(),
                     "garnish",
-                    "Garnish",
-                    "Put " + Words.grams(portrait.bed().grams()) + " of " + portrait.name() + " on each at service.",
+                    StepWriter.part(says, "title"),
+                    StepWriter.part(says, "text"),
                     Kind.ACTIVE,
                     List.of(Need.HANDS),
                     Span.of(work.garnishStart())
                             .and(Span.of(work.garnishEach())
                                     .times(dessert.batch().count())),
                     Optional.empty(),
-                    "",
-                    "",
+                    Message.NONE,
+                    Message.NONE,
                     false,
                     before));
         }

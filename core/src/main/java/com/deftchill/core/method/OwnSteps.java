@@ -5,6 +5,7 @@ import com.deftchill.core.amount.UnreadableException;
 import com.deftchill.core.batch.Component;
 import com.deftchill.core.formula.WrittenFormula.Work;
 import com.deftchill.core.method.Step.After;
+import com.deftchill.core.text.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -98,7 +99,7 @@ final class OwnSteps {
                         step.component(),
                         step.work(),
                         step.title(),
-                        entry.text(),
+                        Message.own(entry.text()),
                         step.kind(),
                         step.needs(),
                         takes(entry, step.takes()),
@@ -124,14 +125,14 @@ final class OwnSteps {
                         component + ".own-" + entry.id(),
                         name,
                         entry.id(),
-                        "Your own step",
-                        entry.text(),
+                        Message.of("steps.own.title"),
+                        Message.own(entry.text()),
                         Step.Kind.ACTIVE,
                         List.of(Need.HANDS),
                         takes(entry, Span.exactly(0)),
                         Optional.empty(),
-                        "",
-                        "",
+                        Message.NONE,
+                        Message.NONE,
                         true,
                         List.of(After.at(steps.get(at).id()))));
     }

@@ -8,7 +8,8 @@ import com.deftchill.core.dessert.Portrait;
 import com.deftchill.core.method.Step.Kind;
 import com.deftchill.core.parameters.Parameter;
 import com.deftchill.core.parameters.WorkParameters;
-import com.deftchill.core.text.Words;
+import com.deftchill.core.text.Argument;
+import com.deftchill.core.text.Message;
 
 /** Steps of what is joined, burnt, simmered, pressed or dipped. Durations are estimates [E]. */
 abstract class PanSteps extends StepWriter {
@@ -16,6 +17,7 @@ abstract class PanSteps extends StepWriter {
     static final double HEAT_CAPACITY = 3.6;
     static final double FRIDGE_C = 5;
     static final double SIMMER_C = 80;
+    private static final double BAKED_C = 175;
 
     PanSteps(Portrait portrait) {
         super(portrait);
@@ -38,46 +40,33 @@ abstract class PanSteps extends StepWriter {
                 .filter(line -> !chocolate.contains(line) && !line.whipped())
                 .toList();
         var join = component.cooked().join();
+        var p = component.parameters().ganache();
         if (join != GanacheJoin.MELTED) {
             add(
                     "heat",
-                    "Heat",
-                    "Bring " + weighed(liquid) + " to just below the boil.",
+                    says("ganache-heat").with("what", weighed(liquid)),
                     Kind.TENDED,
                     heated(grams(liquid), SIMMER_C, work().heatCreamLeast()),
-                    portrait.celsius(component.heating().hotC().orElse(85)),
-                    "small bubbles at the pan's edge",
-                    "Dairy boils over: stay with it.");
+                    temperature(component.heating().hotC().orElse(85)));
         } else {
             add(
                     "melt",
-                    "Melt",
-                    "Melt " + weighed(chocolate) + " over a water bath or in short pulses; warm the rest.",
+                    says("ganache-melt").with("what", weighed(chocolate)),
                     Kind.TENDED,
                     Span.of(work().melt()),
-                    portrait.celsius(component.parameters().ganache().joinFrom().value()),
-                    "smooth, no lumps",
-                    "Not a drop of water alone: it seizes.");
+                    temperature(p.joinFrom().value()));
         }
         add(
                 "join",
-                "Join",
-                switch (join) {
-                    case HOT_CREAM ->
-                        "Pour over the chopped " + names(chocolate) + ", wait two minutes, stir from the middle.";
-                    case MELTED -> "Add the warm liquid to the chocolate in thirds, stirring from the middle.";
-                    case BUTTER_IN_BITS ->
-                        "Pour over the chopped " + names(chocolate) + ", stir, then the butter bit by bit.";
-                },
+                says("ganache-join")
+                        .with("way", new Argument.Choice(join.id()))
+                        .with("chocolate", names(chocolate))
+                        .with("keep", Argument.degrees(p.keepAbove().value())),
                 Kind.ACTIVE,
                 Span.of(work().joinGanache()),
-                portrait.celsius(component.parameters().ganache().joinFrom().value()) + " to "
-                        + portrait.celsius(
-                                component.parameters().ganache().joinTo().value()),
-                "glossy and unbroken",
-                "Keep it above "
-                        + portrait.celsius(
-                                component.parameters().ganache().keepAbove().value()) + " while you stir.");
+                Message.of("temperature.between")
+                        .with("low", Argument.degrees(p.joinFrom().value()))
+                        .with("high", Argument.degrees(p.joinTo().value())));
     }
 
     final void caramel() {
@@ -85,26 +74,21 @@ abstract class PanSteps extends StepWriter {
         var sugar = portrait.group("sugar");
         add(
                 "burn",
-                "Caramel",
-                "Cook " + weighed(sugar) + " " + stage.words() + ".",
+                says("burn")
+                        .with("sugar", weighed(sugar))
+                        .with("stage", new Argument.Choice(stage.id()))
+                        .with("boiling", Argument.degrees(100)),
                 Kind.TENDED,
                 Span.of(work().burn()),
-                portrait.celsius(stage.celsius(component.parameters().pan())),
-                stage.words(),
-                "Far above " + portrait.celsius(100)
-                        + ": it burns deep. Sleeves down, ice water at hand, children away.");
+                temperature(stage.celsius(component.parameters().pan())));
         var rest =
                 component.lines().stream().filter(line -> !sugar.contains(line)).toList();
         if (!rest.isEmpty()) {
             add(
                     "stop",
-                    "Stop it",
-                    "Off the heat add " + weighed(rest) + " warm, a little at a time, then boil it smooth.",
+                    says("stop").with("what", weighed(rest)).with("times", Argument.figure(Boiling.CARAMEL_FOAMS, 0)),
                     Kind.ACTIVE,
-                    Span.of(work().stopCaramel()),
-                    "",
-                    "smooth again",
-                    "It foams up to " + Boiling.CARAMEL_FOAMS + " times its height: use a pan four times as large.");
+                    Span.of(work().stopCaramel()));
         }
     }
 
@@ -112,64 +96,41 @@ abstract class PanSteps extends StepWriter {
         double minutes = component.cooked().minutes();
         add(
                 "simmer",
-                "Simmer",
-                "Simmer it in an open pan"
-                        + (component.lostG() > 0
-                                ? " until " + Words.grams(component.lostG()) + " has boiled away: "
-                                        + Words.grams(portrait.mix().massG()) + " is left."
-                                : "."),
+                says("simmer")
+                        .with("away", Argument.when(component.lostG() > 0))
+                        .with("lost", Argument.grams(component.lostG()))
+                        .with("left", Argument.grams(portrait.mix().massG())),
                 Kind.TENDED,
                 Span.slowedBy(
                                 component.lostG()
                                         / component.parameters().pan().simmer().value(),
                                 component.parameters().pan().simmer())
                         .atLeast(Span.exactly(minutes)),
-                portrait.celsius(BOIL_C),
-                "thick bubbles, a clean line left by the spoon",
-                "Hot sugar sticks and burns.");
+                temperature(BOIL_C));
     }
 
     final void crust() {
         if (portrait.kind() == com.deftchill.core.batch.Kind.SHELL) {
-            add(
-                    "line",
-                    "Line",
-                    "Set the baked shells ready, cold.",
-                    Kind.ACTIVE,
-                    Span.of(work().lay()),
-                    "crisp and dry",
-                    "");
+            add("line", says("line"), Kind.ACTIVE, Span.of(work().lay()));
             return;
         }
-        add(
-                "mix",
-                "Mix",
-                "Stir the crumbs with the melted butter until they hold when pressed.",
-                Kind.ACTIVE,
-                Span.of(work().mixCrumb()),
-                "holds when pressed in the fist",
-                "");
-        boolean baked = component.pressed().baked();
+        add("mix", says("mix"), Kind.ACTIVE, Span.of(work().mixCrumb()));
+        double wall = component.pressed().wallMm();
         add(
                 "press",
-                "Press",
-                "Press it in, " + Words.mm(portrait.bed().heightMm()) + " thick"
-                        + (component.pressed().wallMm() > 0
-                                ? ", its wall " + Words.mm(component.pressed().wallMm()) + " high."
-                                : "."),
+                says("press")
+                        .with("thick", Argument.millimetres(portrait.bed().heightMm()))
+                        .with("walled", Argument.when(wall > 0))
+                        .with("wall", Argument.millimetres(wall)),
                 Kind.ACTIVE,
-                Span.of(work().pressCrumb()),
-                "",
-                "");
+                Span.of(work().pressCrumb()));
+        boolean baked = component.pressed().baked();
         add(
                 "harden",
-                baked ? "Bake" : "Harden",
-                baked ? "Bake it 10 min at " + portrait.celsius(175) + " and let it cool." : "30 min in the fridge.",
+                says("harden").with("baked", Argument.when(baked)).with("oven", Argument.degrees(BAKED_C)),
                 Kind.WAITING,
                 Span.of(baked ? work().bake() : component.parameters().layers().crumbHardens()),
-                portrait.celsius(baked ? 175 : 4),
-                "firm to the touch",
-                "");
+                temperature(baked ? BAKED_C : 4));
     }
 
     final void soak(int count) {
@@ -178,28 +139,19 @@ abstract class PanSteps extends StepWriter {
                 .filter(line -> !liquid.contains(line))
                 .toList();
         double seconds = component.dipped().seconds();
-        var how = seconds >= Soaking.DRENCHED_SECONDS
-                ? "Drench " + weighed(pieces) + " with " + weighed(liquid)
-                : "Dip " + weighed(pieces) + " " + Words.seconds(Math.max(1, seconds)) + " s on each side in "
-                        + weighed(liquid);
         add(
                 "soak",
-                "Soak",
-                how + "; for " + count + " moulds.",
+                says("soak")
+                        .with("drenched", Argument.when(seconds >= Soaking.DRENCHED_SECONDS))
+                        .with("pieces", weighed(pieces))
+                        .with("liquid", weighed(liquid))
+                        .with("seconds", new Argument.Counted(Math.max(1, seconds)))
+                        .with("count", Argument.figure(count, 0)),
                 Kind.ACTIVE,
-                Span.of(work().soakStart()).and(Span.of(work().soakEach()).times(count)),
-                "moist, not wet in the middle",
-                "");
+                Span.of(work().soakStart()).and(Span.of(work().soakEach()).times(count)));
     }
 
     final void pieces() {
-        add(
-                "cut",
-                "Make ready",
-                "Cut, drain and dry " + names(component.lines()) + ".",
-                Kind.ACTIVE,
-                Span.of(work().cut()),
-                "dry on the outside",
-                "");
+        add("cut", says("cut").with("what", names(component.lines())), Kind.ACTIVE, Span.of(work().cut()));
     }
 }

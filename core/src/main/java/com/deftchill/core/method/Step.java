@@ -1,5 +1,6 @@
 package com.deftchill.core.method;
 
+import com.deftchill.core.text.Message;
 import java.util.List;
 import java.util.Optional;
 
@@ -15,9 +16,9 @@ import java.util.Optional;
  * @param kind what it needs of the cook
  * @param needs what it has for itself while it lasts
  * @param takes how long
- * @param temperature to reach or to keep, in the kitchen's scale
- * @param cue what it looks like when it is done; may be empty
- * @param caution what can hurt or go wrong; may be empty
+ * @param temperature to reach or to keep
+ * @param cue what it looks like when it is done; may say nothing
+ * @param caution what can hurt or go wrong; may say nothing
  * @param own whether the words are the cook's own
  * @param after what must have ended before it begins
  */
@@ -25,14 +26,14 @@ public record Step(
         String id,
         String component,
         String work,
-        String title,
-        String text,
+        Message title,
+        Message text,
         Kind kind,
         List<Need> needs,
         Span takes,
-        Optional<String> temperature,
-        String cue,
-        String caution,
+        Optional<Message> temperature,
+        Message cue,
+        Message caution,
         boolean own,
         List<After> after) {
     public Step {

@@ -6,12 +6,12 @@ import com.deftchill.core.dessert.Portrait;
 import com.deftchill.core.kitchen.Kitchen;
 import com.deftchill.core.method.Step.After;
 import com.deftchill.core.method.Step.Kind;
-import com.deftchill.core.text.Words;
+import com.deftchill.core.text.Argument;
+import com.deftchill.core.text.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 
 /** Writes steps of one component one after another, each with what it waits for. */
 abstract class StepWriter {
@@ -37,23 +37,30 @@ abstract class StepWriter {
         return lines.stream().mapToDouble(line -> line.part().grams()).sum();
     }
 
-    static String names(List<Component.Line> lines) {
-        return lines.stream().map(line -> line.part().ingredient().name()).collect(Collectors.joining(", "));
+    static Argument names(List<Component.Line> lines) {
+        return Argument.names(
+                lines.stream().map(line -> line.part().ingredient().name()).toList());
     }
 
-    static String weighed(List<Component.Line> lines) {
-        return lines.stream()
-                .map(line -> Words.grams(line.part().grams()) + " "
-                        + line.part().ingredient().name())
-                .collect(Collectors.joining(", "));
+    static Argument weighed(List<Component.Line> lines) {
+        return new Argument.Listed(lines.stream()
+                .<Argument>map(line -> new Argument.Weighed(
+                        line.part().grams(), line.part().ingredient().name()))
+                .toList());
+    }
+
+    static Message temperature(double celsius) {
+        return Message.of("temperature.at").with("at", Argument.degrees(celsius));
+    }
+
+    static Message temperatures(double lowC, double highC) {
+        return Message.of("temperature.range")
+                .with("low", Argument.degrees(lowC))
+                .with("high", Argument.degrees(highC));
     }
 
     final String last() {
         return steps.get(steps.size() - 1).id();
-    }
-
-    final void add(String code, String title, String text, Kind kind, Span takes, String cue, String caution) {
-        add(code, title, text, kind, takes, "", cue, caution);
     }
 
     /** What a step waits for: blooming, heating fruit and whipping only for the weighing, all else for the step before. */
@@ -133,42 +140,42 @@ abstract class StepWriter {
         };
     }
 
-    /** A step right after the one before it. */
-    final void add(
-            String code,
-            String title,
-            String text,
-            Kind kind,
-            Span takes,
-            String temperature,
-            String cue,
-            String caution) {
-        steps.add(step(code, title, text, kind, takes, temperature, cue, caution, needs(code)));
+    /** A step right after the one before it, without a temperature. */
+    final void add(String code, Message says, Kind kind, Span takes) {
+        steps.add(step(code, says, kind, takes, Optional.empty(), needs(code)));
     }
 
+    /** A step right after the one before it. */
+    final void add(String code, Message says, Kind kind, Span takes, Message temperature) {
+        steps.add(step(code, says, kind, takes, Optional.of(temperature), needs(code)));
+    }
+
+    /** @param says a sentence of {@code steps}, whose title, text, cue and caution have the same arguments */
     final Step step(
-            String code,
-            String title,
-            String text,
-            Kind kind,
-            Span takes,
-            String temperature,
-            String cue,
-            String caution,
-            List<After> after) {
+            String code, Message says, Kind kind, Span takes, Optional<Message> temperature, List<After> after) {
         return new Step(
                 portrait.index() + "." + code,
                 portrait.batch().components().size() == 1 ? "" : portrait.name(),
                 verb(code),
-                title,
-                text,
+                part(says, "title"),
+                part(says, "text"),
                 kind,
                 needsOf(code, kind),
                 takes,
-                temperature.isEmpty() ? Optional.empty() : Optional.of(temperature),
-                cue,
-                caution,
+                temperature,
+                part(says, "cue"),
+                part(says, "caution"),
                 false,
                 after);
+    }
+
+    /** A sentence of the steps by what it is about. */
+    static Message says(String about) {
+        return Message.of("steps." + about);
+    }
+
+    /** One of the four things that are said of a step. */
+    static Message part(Message says, String part) {
+        return Message.of(says.key() + "." + part, says.arguments());
     }
 }

@@ -146,7 +146,7 @@ public final class PastedList {
                 .map(choice ->
                         new Fix(choice.text(), choice.meaning(), List.of(new Fix.Change("/amount", choice.text()))))
                 .toList();
-        return new Problem("amount-ambiguous", "/amount", name, amount, e.getMessage(), fixes);
+        return new Problem("amount-ambiguous", "/amount", name, amount, e.rule(), fixes);
     }
 
     /** Texts that may be the amount: the longest beginning first, then what stands last. */

@@ -1,7 +1,6 @@
 package com.deftchill.core.sums;
 
 import com.deftchill.core.amount.Subject;
-import com.deftchill.core.amount.Typed;
 import com.deftchill.core.chill.Material;
 import com.deftchill.core.composition.Composition;
 import com.deftchill.core.composition.Constituent;
@@ -9,6 +8,7 @@ import com.deftchill.core.cook.CrumbBase;
 import com.deftchill.core.cook.Soaking;
 import com.deftchill.core.formula.WrittenFormula.Work;
 import com.deftchill.core.mix.MixingTemperature;
+import com.deftchill.core.text.Notation;
 import com.deftchill.core.turnout.Dip;
 import com.deftchill.core.verdict.Evidence.Given;
 import java.util.ArrayList;
@@ -123,20 +123,20 @@ final class BenchSums {
             double area = toMany * b.areaMm2(0) / (many * a.areaMm2(0));
             double perimeter = toMany * b.perimeterMm(0) / (many * a.perimeterMm(0));
             return new SumAnswer(
-                    "Times " + Typed.write(volume, 2) + ": " + g(grams * volume) + " instead of " + g(grams) + ".",
-                    heightB < fill ? to.name() + " is only " + Typed.write(b.brimMm(), 0) + " mm high." : "",
+                    "Times " + Notation.write(volume, 2) + ": " + g(grams * volume) + " instead of " + g(grams) + ".",
+                    heightB < fill ? to.name() + " is only " + Notation.write(b.brimMm(), 0) + " mm high." : "",
                     List.of(
-                            figure("Fillings, by volume", "x " + Typed.write(volume, 3)),
-                            figure("Bases and glazes, by area", "x " + Typed.write(area, 3)),
-                            figure("Walls, by perimeter", "x " + Typed.write(perimeter, 3)),
+                            figure("Fillings, by volume", "x " + Notation.write(volume, 3)),
+                            figure("Bases and glazes, by area", "x " + Notation.write(area, 3)),
+                            figure("Walls, by perimeter", "x " + Notation.write(perimeter, 3)),
                             figure(
                                     from.name() + " holds",
-                                    ml(a.volumeMl(heightA)) + " to " + Typed.write(heightA, 0) + " mm"),
+                                    ml(a.volumeMl(heightA)) + " to " + Notation.write(heightA, 0) + " mm"),
                             figure(
                                     to.name() + " holds",
-                                    ml(b.volumeMl(heightB)) + " to " + Typed.write(heightB, 0) + " mm")),
+                                    ml(b.volumeMl(heightB)) + " to " + Notation.write(heightB, 0) + " mm")),
                     evidence(
-                            List.of(new Given("Filled to", Typed.write(fill, 0) + " mm")),
+                            List.of(new Given("Filled to", Notation.write(fill, 0) + " mm")),
                             "By real volume at the filled height, from the profiles; never by diameter.",
                             "About 1 %.",
                             "The height, the count, the tin."),
@@ -187,7 +187,7 @@ final class BenchSums {
             return new SumAnswer(
                     never
                             ? "Do not dip: within two minutes it does not melt through this wall."
-                            : Typed.write(window.aim(), window.aim() < 10 ? 1 : 0) + " s in water of "
+                            : Notation.write(window.aim(), window.aim() < 10 ? 1 : 0) + " s in water of "
                                     + in.celsius(water) + ".",
                     vessel.material().cracksByShock()
                             ? "Glass and china straight from a freezer crack in hot water."
@@ -195,11 +195,11 @@ final class BenchSums {
                     never
                             ? List.of()
                             : List.of(
-                                    figure("Least", Typed.write(window.least(), 1) + " s"),
-                                    figure("Most", Typed.write(window.most(), 1) + " s"),
+                                    figure("Least", Notation.write(window.least(), 1) + " s"),
+                                    figure("Most", Notation.write(window.most(), 1) + " s"),
                                     figure(
                                             "Wall",
-                                            Typed.write(vessel.wallMm(), 1) + " mm of "
+                                            Notation.write(vessel.wallMm(), 1) + " mm of "
                                                     + vessel.material().name())),
                     evidence(
                             List.of(new Given("Gel melts at", in.celsius(melts))),
@@ -236,12 +236,12 @@ final class BenchSums {
                     "",
                     List.of(
                             figure("Millilitres", ml(volume)),
-                            figure("Ounces", Typed.write(grams / 28.349523125, 2) + " oz"),
-                            figure("US cups", Typed.write(volume / 236.5882365, 2)),
-                            figure("Metric cups", Typed.write(volume / 250, 2)),
-                            figure("Tablespoons of 15 ml", Typed.write(volume / 15, 1))),
+                            figure("Ounces", Notation.write(grams / 28.349523125, 2) + " oz"),
+                            figure("US cups", Notation.write(volume / 236.5882365, 2)),
+                            figure("Metric cups", Notation.write(volume / 250, 2)),
+                            figure("Tablespoons of 15 ml", Notation.write(volume / 15, 1))),
                     evidence(
-                            List.of(new Given("A millilitre weighs", Typed.write(density, 3) + " g")),
+                            List.of(new Given("A millilitre weighs", Notation.write(density, 3) + " g")),
                             "Volume x density of what is poured, or the level spooned weight of what is heaped.",
                             "A spoon of something dry is a tenth either way: weigh it.",
                             "Whose spoons and cups, in the kitchen's settings."),
@@ -286,23 +286,23 @@ final class BenchSums {
                     grams * uptake * (1 + in.parameters().pan().soakLeft().value());
             double best = soaking.seconds(soaking.aim());
             var lines = List.of(line(piece.id(), grams), line("barley-tea", Math.max(1, needs)));
-            var dip = Work.of("soak").withLines(List.of("l2")).with("lasts", Typed.write(seconds, 1) + " s");
+            var dip = Work.of("soak").withLines(List.of("l2")).with("lasts", Notation.write(seconds, 1) + " s");
             var made = component("soaked", "Soaked " + piece.name(), "soaked", lines, dip);
             return new SumAnswer(
-                    Typed.write(seconds, 1) + " s a side: " + is + ", " + Typed.write(uptake, 2) + " g per gram; have "
-                            + g(needs) + " of liquid.",
+                    Notation.write(seconds, 1) + " s a side: " + is + ", " + Notation.write(uptake, 2)
+                            + " g per gram; have " + g(needs) + " of liquid.",
                     "Alcohol in it counts in full: none boils off.",
                     List.of(
                             figure("Taken up in all", g(grams * uptake)),
-                            figure("A right dip", Typed.write(best, 1) + " s a side"),
+                            figure("A right dip", Notation.write(best, 1) + " s a side"),
                             figure(
                                     "Right for",
                                     in.parameters().pan().soakDry().value() + " to "
                                             + in.parameters().pan().soakWet().value() + " g per gram")),
                     evidence(
                             List.of(
-                                    new Given("Takes up at most", Typed.write(soaking.capacity(), 2) + " g/g"),
-                                    new Given("Time constant", Typed.write(soaking.tauSeconds(), 1) + " s a side")),
+                                    new Given("Takes up at most", Notation.write(soaking.capacity(), 2) + " g/g"),
+                                    new Given("Time constant", Notation.write(soaking.tauSeconds(), 1) + " s a side")),
                             "Uptake = capacity x (1 - exp(-seconds / time constant)); 15 % stays in the dish.",
                             "A fifth: weigh one piece before and after.",
                             "Seconds, the piece.",
@@ -343,8 +343,8 @@ final class BenchSums {
             double dry = in.weighed(grams - fat);
             var lines = List.of(line(crumbs.id(), dry), line(butter.id(), fat));
             var press = Work.of("press")
-                    .with("thickness", Typed.write(thickness, 1) + " mm")
-                    .with("wall", wall > 0 ? Typed.write(wall, 0) + " mm" : "")
+                    .with("thickness", Notation.write(thickness, 1) + " mm")
+                    .with("wall", wall > 0 ? Notation.write(wall, 0) + " mm" : "")
                     .with("way", "chilled");
             var made = component("crumb", "Crumb base", "crumb", lines, press);
             return new SumAnswer(
@@ -353,10 +353,10 @@ final class BenchSums {
                             + ", or 10 min at " + in.celsius(175) + ".",
                     List.of(
                             figure("In all", g(grams)),
-                            figure("Area", Typed.write(profile.areaMm2(0) / 100, 0) + " cm2"),
-                            figure("Around", Typed.write(profile.perimeterMm(0), 0) + " mm")),
+                            figure("Area", Notation.write(profile.areaMm2(0) / 100, 0) + " cm2"),
+                            figure("Around", Notation.write(profile.perimeterMm(0), 0) + " mm")),
                     evidence(
-                            List.of(new Given("Thickness", Typed.write(thickness, 1) + " mm")),
+                            List.of(new Given("Thickness", Notation.write(thickness, 1) + " mm")),
                             "Mass = 0.75 g/ml x (area + perimeter x wall) x thickness.",
                             "A tenth, from how hard it is pressed.",
                             "Thickness, wall, tin.",

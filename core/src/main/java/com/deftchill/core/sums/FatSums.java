@@ -1,7 +1,6 @@
 package com.deftchill.core.sums;
 
 import com.deftchill.core.amount.Subject;
-import com.deftchill.core.amount.Typed;
 import com.deftchill.core.composition.Constituent;
 import com.deftchill.core.fat.Ganache;
 import com.deftchill.core.fat.SolidFat;
@@ -12,6 +11,7 @@ import com.deftchill.core.formula.WrittenFormula.Line;
 import com.deftchill.core.formula.WrittenFormula.Work;
 import com.deftchill.core.larder.Ingredient;
 import com.deftchill.core.mix.Mix;
+import com.deftchill.core.text.Notation;
 import com.deftchill.core.verdict.Evidence.Given;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -104,8 +104,8 @@ final class FatSums {
         private static String same(Ganache ganache, Ingredient other, Ingredient liquid) {
             var ratio = ganache.sameAs(other.composition(), liquid.composition(), SERVED_C, MOST_RATIO);
             return ratio.isPresent()
-                    ? Typed.write(ratio.getAsDouble(), 2) + " parts to one of " + liquid.name()
-                    : "no ratio up to " + Typed.write(MOST_RATIO, 0) + " to 1 gets there";
+                    ? Notation.write(ratio.getAsDouble(), 2) + " parts to one of " + liquid.name()
+                    : "no ratio up to " + Notation.write(MOST_RATIO, 0) + " to 1 gets there";
         }
 
         private static Component made(SumReader in, Ingredient chocolate, double c, Ingredient liquid, double l) {
@@ -172,7 +172,7 @@ final class FatSums {
             }
             var figures = new ArrayList<SumAnswer.SumFigure>();
             figures.add(figure("Overrun", percent(overrun)));
-            figures.add(figure("Density", Typed.write((grams + sugar) / ml, 2) + " g/ml"));
+            figures.add(figure("Density", Notation.write((grams + sugar) / ml, 2) + " g/ml"));
             for (var other : Whip.values()) {
                 figures.add(figure(
                         other.words(),

@@ -1,13 +1,13 @@
 package com.deftchill.core.sums;
 
 import com.deftchill.core.amount.Subject;
-import com.deftchill.core.amount.Typed;
 import com.deftchill.core.gel.Firmness;
 import com.deftchill.core.gel.GelatinModel;
 import com.deftchill.core.kitchen.BloomSchool;
 import com.deftchill.core.kitchen.SwapSchool;
 import com.deftchill.core.larder.GelProduct;
 import com.deftchill.core.larder.GelProduct.Form;
+import com.deftchill.core.text.Notation;
 import com.deftchill.core.verdict.Evidence.Given;
 import java.util.ArrayList;
 import java.util.List;
@@ -49,7 +49,7 @@ final class GelSums {
                 return new SumAnswer(
                         g(other) + " of " + to.name() + " is about as firm as " + g(grams) + " of " + from.name() + ".",
                         "Another texture: never quite the same. Try one cup.",
-                        List.of(figure("Ratio", Typed.write(like, 3))),
+                        List.of(figure("Ratio", Notation.write(like, 3))),
                         evidence(
                                 List.of(new Given(from.name(), g(grams))),
                                 "By how many grams of 200 Bloom gelatin a gram stands for.",
@@ -78,8 +78,8 @@ final class GelSums {
                     figures,
                     evidence(
                             List.of(
-                                    new Given(from.name(), Typed.write(from.bloom(), 0) + " Bloom"),
-                                    new Given(to.name(), Typed.write(to.bloom(), 0) + " Bloom")),
+                                    new Given(from.name(), Notation.write(from.bloom(), 0) + " Bloom"),
+                                    new Given(to.name(), Notation.write(to.bloom(), 0) + " Bloom")),
                             "Square root: m2 = m1 x sqrt(B1/B2). Proportional: m2 = m1 x B1/B2. Firmness in plain water a day at "
                                     + in.celsius(4) + ".",
                             "A lot's true strength may differ by a tenth from its label.",
@@ -93,14 +93,14 @@ final class GelSums {
         }
 
         private static String sheets(double grams, double sheetG) {
-            return sheetG > 0 ? " (" + Typed.write(grams / sheetG, 1) + " sheets)" : "";
+            return sheetG > 0 ? " (" + Notation.write(grams / sheetG, 1) + " sheets)" : "";
         }
 
         private static String firmness(SumReader in, GelProduct product, double grams, double water) {
             var model = new GelatinModel(in.parameters().gel(), product);
             double c = 1000 * grams / (grams + Math.max(1, water));
             double pa = model.rigidity(c, model.equilibriumHelixShare(NEXT_DAY_C), 1);
-            return Typed.write(Firmness.score(pa), 0) + " of 100, "
+            return Notation.write(Firmness.score(pa), 0) + " of 100, "
                     + Firmness.of(pa).words();
         }
     }

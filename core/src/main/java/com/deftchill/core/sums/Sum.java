@@ -1,10 +1,10 @@
 package com.deftchill.core.sums;
 
-import com.deftchill.core.amount.Typed;
 import com.deftchill.core.formula.WrittenFormula.Component;
 import com.deftchill.core.formula.WrittenFormula.Foam;
 import com.deftchill.core.formula.WrittenFormula.Line;
 import com.deftchill.core.formula.WrittenFormula.Work;
+import com.deftchill.core.text.Notation;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Constant;
 import com.deftchill.core.verdict.Evidence.Given;
@@ -50,15 +50,15 @@ abstract class Sum {
     }
 
     static String g(double grams) {
-        return Typed.write(grams, grams < 100 ? 1 : 0) + " g";
+        return Notation.write(grams, grams < 100 ? 1 : 0) + " g";
     }
 
     static String ml(double ml) {
-        return Typed.write(ml, 0) + " ml";
+        return Notation.write(ml, 0) + " ml";
     }
 
     static String percent(double share) {
-        return Typed.write(100 * share, 0) + " %";
+        return Notation.write(100 * share, 0) + " %";
     }
 
     static Evidence evidence(

@@ -1,8 +1,9 @@
 package com.deftchill.core.sums;
 
-import com.deftchill.core.amount.TemperatureScale;
 import com.deftchill.core.amount.Typed;
 import com.deftchill.core.amount.UnreadableException;
+import com.deftchill.core.text.Notation;
+import com.deftchill.core.text.TemperatureScale;
 import java.util.List;
 
 /**
@@ -34,7 +35,7 @@ public record SumField(String name, String label, String kind, String example, S
                 name,
                 label,
                 TEMPERATURE,
-                Typed.write(celsius, 0) + " " + TemperatureScale.CELSIUS.unit(),
+                Notation.write(celsius, 0) + " " + TemperatureScale.CELSIUS.unit(),
                 "",
                 List.of());
     }
@@ -46,7 +47,7 @@ public record SumField(String name, String label, String kind, String example, S
         }
         try {
             double celsius = Typed.celsius(example, -100, 300, TemperatureScale.CELSIUS);
-            var text = Typed.write(scale.of(celsius), 0) + " " + scale.unit();
+            var text = Notation.write(scale.of(celsius), 0) + " " + scale.unit();
             return new SumField(name, label, kind, text, group, choices);
         } catch (UnreadableException e) {
             throw new IllegalStateException(example, e);

@@ -2,8 +2,6 @@ package com.deftchill.core.sums;
 
 import com.deftchill.core.amount.Measures;
 import com.deftchill.core.amount.Subject;
-import com.deftchill.core.amount.TemperatureScale;
-import com.deftchill.core.amount.Typed;
 import com.deftchill.core.batch.FieldReader;
 import com.deftchill.core.kitchen.Workplace;
 import com.deftchill.core.larder.GelProduct;
@@ -11,7 +9,9 @@ import com.deftchill.core.larder.Ingredient;
 import com.deftchill.core.larder.Mould;
 import com.deftchill.core.parameters.Parameter;
 import com.deftchill.core.parameters.Parameters;
-import com.deftchill.core.text.Words;
+import com.deftchill.core.text.Notation;
+import com.deftchill.core.text.TemperatureScale;
+import com.deftchill.core.verdict.Constants;
 import com.deftchill.core.verdict.Evidence;
 import java.util.Map;
 import java.util.Optional;
@@ -102,15 +102,15 @@ final class SumReader {
     }
 
     String celsius(double celsius) {
-        return Typed.write(scale().of(celsius), 1) + " " + scale().unit();
+        return Notation.write(scale().of(celsius), 1) + " " + scale().unit();
     }
 
     String celsius(double low, double high) {
-        return Typed.write(scale().of(low), 0) + " to " + celsius(high);
+        return Notation.write(scale().of(low), 0) + " to " + celsius(high);
     }
 
     String difference(double kelvin) {
-        return Typed.write(scale().ofDifference(kelvin), 0) + " " + scale().unit();
+        return Notation.write(scale().ofDifference(kelvin), 0) + " " + scale().unit();
     }
 
     double weighed(double grams) {
@@ -123,6 +123,6 @@ final class SumReader {
 
     /** A constant as this kitchen reads it, with where it comes from. */
     Evidence.Constant constant(Parameter parameter) {
-        return Words.constant(parameter, scale());
+        return Constants.constant(parameter, scale());
     }
 }

@@ -1,7 +1,7 @@
 package com.deftchill.core.sums;
 
-import com.deftchill.core.amount.TemperatureScale;
 import com.deftchill.core.kitchen.Workplace;
+import com.deftchill.core.text.TemperatureScale;
 import com.deftchill.core.verdict.Problem;
 import java.util.List;
 import java.util.Map;
@@ -55,8 +55,8 @@ public final class Sums {
             var problems = reader.problems().problems();
             if (answer.isEmpty() && problems.isEmpty()) {
                 var first = sum.fields().get(0);
-                problems.add(Problem.of(
-                        "sum-of-nothing", "/fields", first.label(), "0 g", "adds up to nothing: write an amount"));
+                problems.add(
+                        Problem.of("sum-of-nothing", "/fields", first.label(), "0 g", Problem.rule("sum-of-nothing")));
             }
             return new Outcome(problems.isEmpty() ? answer : Optional.empty(), List.copyOf(problems));
         });

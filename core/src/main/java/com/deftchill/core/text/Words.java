@@ -1,29 +1,23 @@
 package com.deftchill.core.text;
 
-import com.deftchill.core.amount.TemperatureScale;
-import com.deftchill.core.amount.Typed;
-import com.deftchill.core.parameters.Parameter;
-import com.deftchill.core.verdict.Evidence;
 import java.time.LocalTime;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
-import java.util.regex.Pattern;
 
 /** Figures as the cook reads them: rounded, with their unit. */
 public final class Words {
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm");
-    private static final Pattern CELSIUS = Pattern.compile("(\\d+) °C");
     private static final int MINUTES_A_DAY = 24 * 60;
     private static final int ROUND_TO_MINUTES = 5;
 
     private Words() {}
 
     public static String grams(double g) {
-        return Typed.write(g, g < 100 ? 1 : 0) + " g";
+        return Notation.write(g, g < 100 ? 1 : 0) + " g";
     }
 
     public static String mm(double mm) {
-        return Typed.write(mm, 0) + " mm";
+        return Notation.write(mm, 0) + " mm";
     }
 
     /** With a small first letter. */
@@ -32,32 +26,32 @@ public final class Words {
     }
 
     public static String ml(double ml) {
-        return Typed.write(ml, 0) + " ml";
+        return Notation.write(ml, 0) + " ml";
     }
 
     /** A temperature on a kitchen's scale. */
     public static String temperature(double celsius, TemperatureScale scale) {
-        return Typed.write(scale.of(celsius), scale == TemperatureScale.CELSIUS ? 1 : 0) + " " + scale.unit();
+        return Notation.write(scale.of(celsius), scale == TemperatureScale.CELSIUS ? 1 : 0) + " " + scale.unit();
     }
 
     /** From one temperature to another on a kitchen's scale, such as 82 to 95 °C. */
     public static String temperatures(double lowC, double highC, TemperatureScale scale) {
         int decimals = scale == TemperatureScale.CELSIUS ? 1 : 0;
-        return Typed.write(scale.of(lowC), decimals) + " to " + Typed.write(scale.of(highC), decimals) + " "
+        return Notation.write(scale.of(lowC), decimals) + " to " + Notation.write(scale.of(highC), decimals) + " "
                 + scale.unit();
     }
 
     /** A difference of temperature on a kitchen's scale. */
     public static String difference(double kelvin, TemperatureScale scale) {
-        return Typed.write(scale.ofDifference(kelvin), 0) + " " + scale.unit();
+        return Notation.write(scale.ofDifference(kelvin), 0) + " " + scale.unit();
     }
 
     public static String percent(double share) {
-        return Typed.write(100 * share, 1) + " %";
+        return Notation.write(100 * share, 1) + " %";
     }
 
     public static String pascal(double pa) {
-        return Typed.write(pa, pa < 100 ? 1 : 0) + " Pa";
+        return Notation.write(pa, pa < 100 ? 1 : 0) + " Pa";
     }
 
     /** Hours and minutes, rounded up to five minutes. */
@@ -88,30 +82,11 @@ public final class Words {
     /** Dip seconds: whole below 10, to the nearest 5 above 30. */
     public static String seconds(double seconds) {
         double rounded = seconds < 30 ? Math.max(1, Math.rint(seconds)) : 5 * Math.rint(seconds / 5);
-        return Typed.write(rounded, 0);
+        return Notation.write(rounded, 0);
     }
 
     private static long roundedMinutes(double seconds) {
         return (long) Math.ceil(seconds / 60 / ROUND_TO_MINUTES - 1e-9) * ROUND_TO_MINUTES;
-    }
-
-    /** A constant of a model on a kitchen's scale, with where it comes from. */
-    public static Evidence.Constant constant(Parameter parameter, TemperatureScale scale) {
-        double value = parameter.value();
-        var text = switch (parameter.unit()) {
-            case "share" -> percent(value);
-            case "°C" -> temperature(value, scale);
-            case "K" -> difference(value, scale);
-            case "" -> Typed.write(value, 2);
-            case "pH" -> "pH " + Typed.write(value, 1);
-            default -> Typed.write(value, value < 10 ? 3 : 0) + " " + parameter.unit();
-        };
-        return new Evidence.Constant(named(parameter.name(), scale), text, parameter.grade(), parameter.source());
-    }
-
-    /** Temperatures within a name, such as those at which something was measured, on a kitchen's scale. */
-    private static String named(String name, TemperatureScale scale) {
-        return CELSIUS.matcher(name).replaceAll(found -> temperature(Double.parseDouble(found.group(1)), scale));
     }
 
     /** With a capital first letter. */

@@ -1,10 +1,10 @@
 package com.deftchill.core.timing;
 
-import com.deftchill.core.amount.Typed;
 import com.deftchill.core.batch.Served;
 import com.deftchill.core.build.Build;
 import com.deftchill.core.dessert.Dessert;
 import com.deftchill.core.dessert.Study;
+import com.deftchill.core.text.Notation;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.turnout.Slump;
 import com.deftchill.core.verdict.Evidence;
@@ -140,12 +140,12 @@ public final class Milestones {
                         new Given("Chilled in", batch.cooler().name() + ", " + study.celsius(batch.airC())),
                         new Given(
                                 "Surface coefficient",
-                                Typed.write(batch.cooler().h(), 0) + " W/m2K"),
+                                Notation.write(batch.cooler().h(), 0) + " W/m2K"),
                         new Given(
                                 "Mould",
                                 batch.mould().name() + ", filled "
                                         + Words.mm(study.slump().heightMm())),
-                        new Given("Gelling agent in the water", Typed.write(study.gramsPerLitre(), 1) + " g/L"),
+                        new Given("Gelling agent in the water", Notation.write(study.gramsPerLitre(), 1) + " g/L"),
                         new Given(
                                 "Gel melts at",
                                 study.component().gels() ? study.celsius(study.meltC()) : "no gel in it")),

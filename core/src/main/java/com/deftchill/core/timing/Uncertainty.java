@@ -1,8 +1,8 @@
 package com.deftchill.core.timing;
 
-import com.deftchill.core.amount.Typed;
 import com.deftchill.core.build.Nudge;
 import com.deftchill.core.dessert.Dessert;
+import com.deftchill.core.text.Notation;
 import com.deftchill.core.text.Words;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -158,6 +158,6 @@ public record Uncertainty(List<Range> ranges, List<Influence> influences, String
         return about < 1
                 ? "None of the inputs moves it by a minute."
                 : "What matters most: " + Words.lower(most.input()) + ", " + most.spread() + " is ±"
-                        + Typed.write(Math.ceil(about), 0) + " min.";
+                        + Notation.write(Math.ceil(about), 0) + " min.";
     }
 }

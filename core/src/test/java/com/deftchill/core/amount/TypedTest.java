@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import com.deftchill.core.text.Notation;
+import com.deftchill.core.text.TemperatureScale;
 import java.time.LocalTime;
 import org.junit.jupiter.api.Test;
 
@@ -20,12 +22,12 @@ class TypedTest {
 
     @Test
     void saysTheRule() {
-        assertThatThrownBy(() -> celsius("120")).hasMessage("must be from -5 to 100 °C");
-        assertThatThrownBy(() -> celsius("45 K")).hasMessageContaining("unit must be °C or °F");
-        assertThatThrownBy(() -> celsius("300 °F")).hasMessage("must be from 23 to 212 °F");
-        assertThatThrownBy(() -> Typed.count("2.5", 1, 10)).hasMessageContaining("whole number");
-        assertThatThrownBy(() -> Typed.time("25:00")).hasMessageContaining("0 to 23");
-        assertThatThrownBy(() -> Typed.time("noon")).hasMessageContaining("such as 14:00");
+        assertThatThrownBy(() -> celsius("120")).hasMessage("problems.typed.range");
+        assertThatThrownBy(() -> celsius("45 K")).hasMessage("problems.typed.temperature-unit");
+        assertThatThrownBy(() -> celsius("300 °F")).hasMessage("problems.typed.range");
+        assertThatThrownBy(() -> Typed.count("2.5", 1, 10)).hasMessage("problems.typed.whole");
+        assertThatThrownBy(() -> Typed.time("25:00")).hasMessage("problems.typed.clock");
+        assertThatThrownBy(() -> Typed.time("noon")).hasMessage("problems.typed.time-of-day");
     }
 
     @Test
@@ -54,10 +56,10 @@ class TypedTest {
         assertThat(Typed.minutes("2h30", 0, 600)).isEqualTo(150);
         assertThat(Typed.minutes("2 days", 0, 6000)).isEqualTo(2880);
         assertThat(Typed.number("44 mm", 1, 300, "mm")).isEqualTo(44);
-        assertThatThrownBy(() -> Typed.share("3 g", 0, 50)).hasMessageContaining("unit must be %");
-        assertThatThrownBy(() -> Typed.minutes("10 g", 0, 600)).hasMessageContaining("min, h or days");
-        assertThatThrownBy(() -> Typed.number("44 cm", 1, 300, "mm")).hasMessageContaining("unit must be mm");
-        assertThatThrownBy(() -> Typed.number("1,000", 1, 3000, "mm")).hasMessageContaining("thousands or decimals");
+        assertThatThrownBy(() -> Typed.share("3 g", 0, 50)).hasMessage("problems.typed.share-unit");
+        assertThatThrownBy(() -> Typed.minutes("10 g", 0, 600)).hasMessage("problems.typed.duration-unit");
+        assertThatThrownBy(() -> Typed.number("44 cm", 1, 300, "mm")).hasMessage("problems.typed.unit");
+        assertThatThrownBy(() -> Typed.number("1,000", 1, 3000, "mm")).hasMessage("problems.which-comma");
     }
 
     private static double celsius(String text) throws UnreadableException {
@@ -66,9 +68,9 @@ class TypedTest {
 
     @Test
     void writesWithoutTrailingZeros() {
-        assertThat(Typed.write(10, 0)).isEqualTo("10");
-        assertThat(Typed.write(7.40, 1)).isEqualTo("7.4");
-        assertThat(Typed.write(7.04, 1)).isEqualTo("7");
-        assertThat(Typed.write(100, 1)).isEqualTo("100");
+        assertThat(Notation.write(10, 0)).isEqualTo("10");
+        assertThat(Notation.write(7.40, 1)).isEqualTo("7.4");
+        assertThat(Notation.write(7.04, 1)).isEqualTo("7");
+        assertThat(Notation.write(100, 1)).isEqualTo("100");
     }
 }

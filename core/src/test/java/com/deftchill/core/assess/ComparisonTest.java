@@ -10,6 +10,7 @@ import static org.assertj.core.api.Assertions.tuple;
 
 import com.deftchill.core.Plain.Component;
 import com.deftchill.core.Plain.Line;
+import com.deftchill.core.Told;
 import com.deftchill.core.alternative.Alternatives;
 import com.deftchill.core.alternative.Comparison;
 import com.deftchill.core.alternative.Comparison.Row;
@@ -58,9 +59,9 @@ class ComparisonTest {
     void componentsOfOneNameAreToldApart() {
         var changed = changes(twins(), with(twins(), "/components/0/lines/0/amount", "310 g"));
         assertThat(changed).hasSize(1);
-        assertThat(changed.get(0).name()).startsWith("Cream (2): ");
+        assertThat(Told.of(changed.get(0).name())).startsWith("Cream (2): ");
         assertThat(changes(twins(), with(twins(), "/components/1/gels/0/amount", "7 g")))
-                .extracting(Row::name, Row::before, Row::after)
+                .extracting(row -> Told.of(row.name()), row -> Told.of(row.before()), row -> Told.of(row.after()))
                 .containsExactly(tuple("Cream (1): Dose", "5 g", "7 g"));
     }
 
@@ -69,7 +70,7 @@ class ComparisonTest {
         var comparison = new Alternatives(ASSESSOR)
                 .compare(twins(), with(twins(), "/components/1/lines/0/amount", "300 g"), STANDARD);
         assertThat(comparison.figures())
-                .filteredOn(row -> row.name().equals("Made: Cream"))
+                .filteredOn(row -> Told.of(row.name()).equals("Made: Cream"))
                 .extracting(Row::differs)
                 .containsExactly(false, true);
     }
@@ -83,7 +84,7 @@ class ComparisonTest {
         var without = twins.withComponents(
                 List.of(c.withLines(lines), twins.components().get(1)));
         assertThat(changes(twins, without))
-                .extracting(Row::name, Row::before, Row::after)
+                .extracting(row -> Told.of(row.name()), row -> Told.of(row.before()), row -> Told.of(row.after()))
                 .containsExactly(tuple("Cream (2): Sugar", "60 g", ""));
     }
 

@@ -28,6 +28,7 @@ import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.formula.WrittenFormula.Work;
 import com.deftchill.core.kitchen.WrittenKitchen;
 import com.deftchill.core.method.Step;
+import com.deftchill.core.text.Message;
 import com.deftchill.core.verdict.Problem;
 import org.junit.jupiter.api.Test;
 
@@ -65,7 +66,7 @@ class DessertWorkTest {
         var steps = assess(dessert("sliced", "spring-tin-180", "1", worded, mousse()))
                 .method();
         assertThat(steps).anySatisfy(s -> {
-            assertThat(s.text()).isEqualTo("Press with the small ladle.");
+            assertThat(s.text()).isEqualTo(Message.own("Press with the small ladle."));
             assertThat(s.own()).isTrue();
         });
         var ids = steps.stream().map(Step::id).toList();
@@ -152,7 +153,7 @@ class DessertWorkTest {
                 new Alternatives(ASSESSOR).variants(layered(), STANDARD).value().orElseThrow();
         assertThat(variants).extracting(Variant::id).containsExactly("vegetarian-carrageenan-iota", "vegetarian-agar");
         for (var variant : variants) {
-            assertThat(flag(assess(variant.document()), "vegetarian")).startsWith("yes");
+            assertThat(flag(assess(variant.document()), "vegetarian")).startsWith("vegetarian");
             assertThat(variant.comparison().changes()).isNotEmpty();
         }
     }

@@ -16,6 +16,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import com.deftchill.core.Plain.Component;
 import com.deftchill.core.Plain.Gel;
+import com.deftchill.core.Told;
 import com.deftchill.core.alternative.Alternatives;
 import com.deftchill.core.alternative.WhatIf;
 import com.deftchill.core.cold.Chilling;
@@ -254,17 +255,18 @@ class PlacesTest {
     void whatIsContradictoryIsNamedFieldByField() {
         assertThat(problem(in(pots(), stay("", ""), stay("room", "1 h")))).satisfies(p -> {
             assertThat(p.path()).isEqualTo("/cooler/places/0/stay");
-            assertThat(p.rule()).contains("only the last place");
+            assertThat(p.code()).isEqualTo("stay-missing");
         });
         assertThat(problem(in(pots(), stay("", "10 days"), stay("room", "5 days")))
-                        .rule())
-                .contains("at most 14 days");
+                        .code())
+                .isEqualTo("places-too-long");
         assertThat(problem(in(pots(), stay("cave", "1 h"))).path()).isEqualTo("/cooler/places/0/of");
-        assertThat(problem(in(pots(), stay("", "0 min"))).rule()).contains("from 1");
-        assertThat(problem(in(pots(), new Stay("", "", "", "foil", ""))).rule()).contains("film, lid");
-        assertThat(problem(in(pots(), new Stay("", "", "", "", "sand"))).rule()).contains("tray, rack");
-        assertThat(problem(in(pots(), new Stay("room", "90 °C", "1 h", "", ""))).rule())
-                .contains("from -40 to 40");
+        assertThat(problem(in(pots(), stay("", "0 min"))).rule().key()).isEqualTo("problems.typed.range");
+        assertThat(problem(in(pots(), new Stay("", "", "", "foil", ""))).code()).isEqualTo("cover-unknown");
+        assertThat(problem(in(pots(), new Stay("", "", "", "", "sand"))).code()).isEqualTo("stand-unknown");
+        assertThat(Told.of(problem(in(pots(), new Stay("room", "90 °C", "1 h", "", "")))
+                        .rule()))
+                .startsWith("-40 40");
         var many = Collections.nCopies(21, stay("", "1 h")).toArray(Stay[]::new);
         assertThat(problem(in(pots(), many)).path()).isEqualTo("/cooler/places");
     }

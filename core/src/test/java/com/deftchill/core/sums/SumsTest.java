@@ -3,7 +3,7 @@ package com.deftchill.core.sums;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deftchill.core.Kitchens;
-import com.deftchill.core.amount.TemperatureScale;
+import com.deftchill.core.text.TemperatureScale;
 import com.deftchill.core.verdict.Problem;
 import java.util.Map;
 import org.junit.jupiter.api.Test;

@@ -2,7 +2,6 @@ package com.deftchill.core.text;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.deftchill.core.amount.TemperatureScale;
 import java.time.LocalTime;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;

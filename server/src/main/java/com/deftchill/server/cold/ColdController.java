@@ -126,7 +126,7 @@ class ColdController {
             return Optional.of(Typed.time(text));
         } catch (UnreadableException e) {
             throw new NotUnderstoodException(
-                    List.of(Problem.of("time-unreadable", "/by", "Wanted by", text, e.getMessage())));
+                    List.of(Problem.of("time-unreadable", "/by", "Wanted by", text, e.rule())));
         }
     }
 }

@@ -2,6 +2,7 @@ package com.deftchill.server.cold;
 
 import com.deftchill.core.formula.Changes;
 import com.deftchill.core.formula.WrittenFormula;
+import com.deftchill.core.text.Message;
 import com.deftchill.core.verdict.Fix;
 import com.deftchill.core.verdict.Problem;
 import com.deftchill.server.problem.NotUnderstoodException;
@@ -17,19 +18,18 @@ final class DocumentChanges {
         var changed = formula;
         for (var change : changes) {
             if (change.path() != null && change.path().split("/", -1).length > MOST_DEPTH + 1) {
-                throw refused(change.path(), "must be an address in the document such as /cooler/air");
+                throw refused(change.path(), Problem.rule("address"));
             }
             try {
                 changed = Changes.set(changed, change.path(), change.value() == null ? "" : change.value());
             } catch (IllegalArgumentException e) {
-                throw refused(
-                        change.path(), "must be an address in the document such as /cooler/air: " + e.getMessage());
+                throw refused(change.path(), Problem.rule("address-why").with("why", e.getMessage()));
             }
         }
         return changed;
     }
 
-    private static NotUnderstoodException refused(String path, String rule) {
+    private static NotUnderstoodException refused(String path, Message rule) {
         return new NotUnderstoodException(
                 List.of(Problem.of("change-unreadable", "/changes", "Change", path == null ? "" : path, rule)));
     }

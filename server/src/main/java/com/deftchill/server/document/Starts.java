@@ -1,11 +1,11 @@
 package com.deftchill.server.document;
 
-import com.deftchill.core.amount.TemperatureScale;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.formula.WrittenFormula.Component;
 import com.deftchill.core.formula.WrittenFormula.Gel;
 import com.deftchill.core.kitchen.BloomSchool;
 import com.deftchill.core.kitchen.Kitchen;
+import com.deftchill.core.text.TemperatureScale;
 import com.deftchill.core.text.Words;
 import java.io.IOException;
 import java.io.UncheckedIOException;

@@ -1,6 +1,8 @@
 package com.deftchill.server.exchange;
 
 import com.deftchill.core.formula.WrittenFormula;
+import com.deftchill.core.text.Argument;
+import com.deftchill.core.text.Message;
 import com.deftchill.core.verdict.Problem;
 import com.networknt.schema.Error;
 import com.networknt.schema.Schema;
@@ -45,20 +47,23 @@ class DocumentSchemas {
     /** Everything that keeps a document from being one of the version it names; empty when nothing does. */
     List<Problem> problems(JsonNode document) {
         if (!document.isObject()) {
-            return List.of(problem("", document, "must be a formula: a JSON object"));
+            return List.of(problem("", document, Problem.rule("file.object")));
         }
         var version = document.get("schema");
         if (version == null || !version.isIntegralNumber()) {
             return List.of(problem(
-                    "/schema", version, "must be the version of the document, such as " + WrittenFormula.SCHEMA));
+                    "/schema",
+                    version,
+                    Problem.rule("file.version").with("newest", Argument.figure(WrittenFormula.SCHEMA, 0))));
         }
         var schema = version.canConvertToInt() ? schemas.get(version.intValue()) : null;
         if (schema == null) {
             return List.of(problem(
                     "/schema",
                     version,
-                    "must be " + WrittenFormula.OLDEST_SCHEMA + " to " + WrittenFormula.SCHEMA
-                            + "; a higher one was written by a newer Deft Chill than this"));
+                    Problem.rule("file.newer")
+                            .with("oldest", Argument.figure(WrittenFormula.OLDEST_SCHEMA, 0))
+                            .with("newest", Argument.figure(WrittenFormula.SCHEMA, 0))));
         }
         return schema.validate(document).stream()
                 .limit(MOST_PROBLEMS)
@@ -69,10 +74,10 @@ class DocumentSchemas {
     private static Problem problem(JsonNode document, Error error) {
         var path = error.getInstanceLocation().toString();
         var at = document.at(path);
-        return problem(path, at, error.getMessage().replaceFirst("^\\S+: ", ""));
+        return problem(path, at, Message.own(error.getMessage().replaceFirst("^\\S+: ", "")));
     }
 
-    private static Problem problem(String path, JsonNode value, String rule) {
+    private static Problem problem(String path, JsonNode value, Message rule) {
         var text = value == null || value.isMissingNode() ? "" : value.isString() ? value.asString() : value.toString();
         var shown = text.length() > LONGEST_VALUE ? text.substring(0, LONGEST_VALUE) + "..." : text;
         return Problem.of("file-invalid", path, path.isEmpty() ? "The file" : path, shown, rule);

@@ -3,6 +3,7 @@ package com.deftchill.server.exchange;
 import com.deftchill.core.larder.OwnEntry;
 import com.deftchill.core.larder.OwnField;
 import com.deftchill.core.larder.OwnKind;
+import com.deftchill.core.text.Argument;
 import com.deftchill.core.verdict.Problem;
 import com.deftchill.server.problem.NotUnderstoodException;
 import com.deftchill.server.workplace.OwnLarderService;
@@ -73,12 +74,16 @@ class LarderCsv {
             header = parser.getHeaderNames();
         } catch (IOException | IllegalArgumentException | UncheckedIOException e) {
             throw new NotUnderstoodException(List.of(Problem.of(
-                    "file-invalid", "", "The file", "", "must be comma-separated values: " + e.getMessage())));
+                    "file-invalid", "", "The file", "", Problem.rule("file.csv").with("why", e.getMessage()))));
         }
         for (var column : header) {
             if (!known.contains(column)) {
                 problems.add(Problem.of(
-                        "file-invalid", "/1", "Line 1", column, "must be one of " + String.join(", ", known)));
+                        "file-invalid",
+                        "/1",
+                        "Line 1",
+                        column,
+                        Problem.rule("file.column").with("known", Argument.names(List.copyOf(known)))));
             }
         }
         if (rows.isEmpty() || rows.size() > MOST_ROWS) {
@@ -87,7 +92,7 @@ class LarderCsv {
                     "",
                     "The file",
                     Integer.toString(rows.size()),
-                    "must have 1 to " + MOST_ROWS + " rows"));
+                    Problem.rule("file.rows").with("most", Argument.figure(MOST_ROWS, 0))));
         }
         if (!problems.isEmpty()) {
             throw new NotUnderstoodException(problems);

@@ -8,13 +8,16 @@ import com.deftchill.core.formula.WrittenFormula.Gel;
 import com.deftchill.core.formula.WrittenFormula.Line;
 import com.deftchill.core.formula.WrittenFormula.Moulds;
 import com.deftchill.core.formula.WrittenFormula.Work;
-import com.deftchill.core.larder.Larder;
+import com.deftchill.core.kitchen.Workplace;
 import com.deftchill.core.paste.PastedLine;
 import com.deftchill.core.paste.PastedList;
+import com.deftchill.core.text.Argument;
+import com.deftchill.core.text.TemperatureScale;
 import com.deftchill.core.verdict.Problem;
 import com.deftchill.server.formula.FormulaEntity;
 import com.deftchill.server.formula.FormulaService;
 import com.deftchill.server.problem.NotUnderstoodException;
+import com.deftchill.server.text.MessageWriter;
 import com.deftchill.server.workplace.Asked;
 import com.deftchill.server.workplace.Computing;
 import java.time.Duration;
@@ -39,8 +42,10 @@ class RecipeFiles {
     private final FormulaService formulas;
     private final Computing computing;
     private final JsonMapper json;
+    private final MessageWriter messages;
 
-    RecipeFiles(FormulaService formulas, Computing computing, JsonMapper json) {
+    RecipeFiles(FormulaService formulas, Computing computing, JsonMapper json, MessageWriter messages) {
+        this.messages = messages;
         this.formulas = formulas;
         this.computing = computing;
         this.json = json;
@@ -51,11 +56,12 @@ class RecipeFiles {
         var document = formulas.get(id).getDocument();
         return computing.light(Asked.NOBODY, (assessor, workplace) -> {
             var assessment = assessor.assess(document, workplace).value();
-            return recipe(document, assessment, workplace.larder());
+            return recipe(document, assessment, workplace);
         });
     }
 
-    private ObjectNode recipe(WrittenFormula document, Optional<Assessment> assessment, Larder larder) {
+    private ObjectNode recipe(WrittenFormula document, Optional<Assessment> assessment, Workplace workplace) {
+        var larder = workplace.larder();
         var recipe = json.createObjectNode();
         recipe.put("@context", "https://schema.org").put("@type", "Recipe").put("name", document.name());
         recipe.put("recipeYield", portions(document) + " portions");
@@ -75,16 +81,20 @@ class RecipeFiles {
                 }
             }
         }
-        assessment.ifPresent(a -> computed(recipe, a));
+        assessment.ifPresent(a -> computed(recipe, a, workplace.kitchen().temperature()));
         return recipe;
     }
 
-    private static void computed(ObjectNode recipe, Assessment assessment) {
+    private void computed(ObjectNode recipe, Assessment assessment, TemperatureScale scale) {
         var steps = recipe.putArray("recipeInstructions");
         double minutes = 0;
         for (var step : assessment.method()) {
-            var name = step.component().isEmpty() ? step.title() : step.component() + ": " + step.title();
-            steps.addObject().put("@type", "HowToStep").put("name", name).put("text", step.text());
+            var title = messages.write(step.title(), () -> scale);
+            var name = step.component().isEmpty() ? title : step.component() + ": " + title;
+            steps.addObject()
+                    .put("@type", "HowToStep")
+                    .put("name", name)
+                    .put("text", messages.write(step.text(), () -> scale));
             minutes += step.minutes();
         }
         recipe.put("totalTime", Duration.ofMinutes(Math.round(minutes)).toString());
@@ -141,7 +151,7 @@ class RecipeFiles {
                     "/recipeIngredient",
                     "/recipeIngredient",
                     Integer.toString(texts.size()),
-                    "must list 1 to " + MOST_LINES + " ingredients")));
+                    Problem.rule("file.ingredients").with("most", Argument.figure(MOST_LINES, 0)))));
         }
         var read = computing.light(
                 Asked.NOBODY,

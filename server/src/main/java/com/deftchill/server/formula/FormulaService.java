@@ -1,6 +1,7 @@
 package com.deftchill.server.formula;
 
 import com.deftchill.core.formula.WrittenFormula;
+import com.deftchill.core.text.Argument;
 import com.deftchill.core.verdict.Problem;
 import com.deftchill.server.problem.NotFoundException;
 import com.deftchill.server.problem.NotUnderstoodException;
@@ -103,7 +104,9 @@ public class FormulaService {
                     "/schema",
                     "Schema",
                     Integer.toString(document.schema()),
-                    "must be " + WrittenFormula.OLDEST_SCHEMA + " or " + WrittenFormula.SCHEMA)));
+                    Problem.rule("schema-unstored")
+                            .with("oldest", Argument.figure(WrittenFormula.OLDEST_SCHEMA, 0))
+                            .with("newest", Argument.figure(WrittenFormula.SCHEMA, 0)))));
         }
     }
 

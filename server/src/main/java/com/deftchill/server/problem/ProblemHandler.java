@@ -1,5 +1,7 @@
 package com.deftchill.server.problem;
 
+import com.deftchill.core.text.Argument;
+import com.deftchill.core.text.Message;
 import com.deftchill.core.verdict.Problem;
 import com.deftchill.server.DeftChillSettings;
 import io.github.resilience4j.bulkhead.BulkheadFullException;
@@ -116,12 +118,13 @@ class ProblemHandler {
 
     @ExceptionHandler
     ResponseEntity<ProblemResponse> tooLarge(TooLargeException e) {
-        var rule = "must be at most " + settings.maxDocument().toKilobytes() + " kB";
+        long most = settings.maxDocument().toKilobytes();
+        var rule = Problem.rule("document-too-large").with("most", Argument.figure(most, 0));
         return answer(
                 HttpStatus.CONTENT_TOO_LARGE,
                 "document-too-large",
                 "Too large",
-                "the document " + rule,
+                "the document must be at most " + most + " kB",
                 List.of(Problem.of("document-too-large", "", "Document", "", rule)));
     }
 
@@ -156,7 +159,7 @@ class ProblemHandler {
                         "/" + f.getField().replace('.', '/'),
                         f.getField(),
                         String.valueOf(f.getRejectedValue()),
-                        String.valueOf(f.getDefaultMessage())))
+                        Message.own(String.valueOf(f.getDefaultMessage()))))
                 .toList();
         return answer(
                 HttpStatus.UNPROCESSABLE_CONTENT,
@@ -181,7 +184,7 @@ class ProblemHandler {
                                 "",
                                 String.valueOf(result.getMethodParameter().getParameterName()),
                                 String.valueOf(result.getArgument()),
-                                String.valueOf(error.getDefaultMessage()))))
+                                Message.own(String.valueOf(error.getDefaultMessage())))))
                 .toList();
         return answer(
                 HttpStatus.UNPROCESSABLE_CONTENT,
@@ -198,12 +201,12 @@ class ProblemHandler {
                 "",
                 e.getName(),
                 String.valueOf(e.getValue()),
-                "is not of the form this address takes");
+                Problem.rule("not-of-this-address"));
         return answer(
                 HttpStatus.BAD_REQUEST,
                 "parameter-invalid",
                 "Not an address of ours",
-                problem.rule(),
+                "is not of the form this address takes",
                 List.of(problem));
     }
 
@@ -239,16 +242,14 @@ class ProblemHandler {
     }
 
     /** What the reader expected, without its own terms. */
-    private static String rule(JacksonException cause) {
+    private static Message rule(JacksonException cause) {
         if (cause instanceof UnrecognizedPropertyException unknown) {
-            return "has no '" + unknown.getPropertyName() + "': this property is not known";
+            return Problem.rule("unreadable.property").with("name", unknown.getPropertyName());
         }
         if (cause instanceof InvalidFormatException format) {
-            return "'" + format.getValue() + "' is not of the form this field takes";
+            return Problem.rule("unreadable.form").with("value", String.valueOf(format.getValue()));
         }
-        return cause instanceof DatabindException
-                ? "is of another kind than this field takes"
-                : "must be JSON; it breaks off or has a stray character here";
+        return cause instanceof DatabindException ? Problem.rule("unreadable.kind") : Problem.rule("unreadable.json");
     }
 
     private static String pointer(DatabindException e) {

@@ -1,5 +1,6 @@
 package com.deftchill.server.site;
 
+import com.deftchill.core.text.Message;
 import com.deftchill.server.problem.ProblemResponse;
 import com.deftchill.server.workplace.Asked;
 import io.swagger.v3.core.converter.AnnotatedType;
@@ -81,6 +82,8 @@ class OpenApiConfiguration {
     static {
         // Comes from a header, which is told of once for all.
         SpringDocUtils.getConfig().addRequestWrapperToIgnore(Asked.class);
+        // Leaves as text.
+        SpringDocUtils.getConfig().replaceWithClass(Message.class, String.class);
     }
 
     @Bean

@@ -39,12 +39,8 @@ class AskedResolver implements HandlerMethodArgumentResolver, WebMvcConfigurer {
         }
         var parts = FORM.matcher(header);
         if (!parts.matches()) {
-            throw new NotUnderstoodException(List.of(Problem.of(
-                    "question-unreadable",
-                    "",
-                    Asked.HEADER,
-                    header,
-                    "must be page.kind.number, such as 7f3a.assess.12")));
+            throw new NotUnderstoodException(List.of(
+                    Problem.of("question-unreadable", "", Asked.HEADER, header, Problem.rule("question-unreadable"))));
         }
         return new Asked(parts.group(1), parts.group(2), Long.parseLong(parts.group(3)));
     }

@@ -1,10 +1,10 @@
 package com.deftchill.core.judge.chill;
 
-import com.deftchill.core.amount.Typed;
 import com.deftchill.core.dessert.Dessert;
 import com.deftchill.core.dessert.Portrait;
 import com.deftchill.core.dessert.Study;
 import com.deftchill.core.dose.GelEvidence;
+import com.deftchill.core.text.Notation;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Constant;
@@ -99,7 +99,7 @@ public final class CoolingVerdicts {
         for (var stage : rules.stages()) {
             constants.add(new Constant(
                     "below " + study.celsius(stage.celsius()),
-                    "within " + Typed.write(stage.hours(), 1) + " h",
+                    "within " + Notation.write(stage.hours(), 1) + " h",
                     "S",
                     rules.name()));
         }
@@ -110,7 +110,7 @@ public final class CoolingVerdicts {
                         new Given("Air", study.celsius(study.batch().airC())),
                         new Given(
                                 "Surface coefficient",
-                                Typed.write(study.batch().cooler().h(), 0) + " W/m2K"),
+                                Notation.write(study.batch().cooler().h(), 0) + " W/m2K"),
                         new Given("Time steps", Integer.toString(study.report().steps())),
                         new Given(
                                 "Energy balance",

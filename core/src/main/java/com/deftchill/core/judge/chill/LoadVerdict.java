@@ -1,11 +1,11 @@
 package com.deftchill.core.judge.chill;
 
-import com.deftchill.core.amount.Typed;
 import com.deftchill.core.chill.CoolerLoad;
 import com.deftchill.core.chill.CoolerLoad.Load;
 import com.deftchill.core.chill.CoolerLoad.Outcome;
 import com.deftchill.core.dessert.Dessert;
 import com.deftchill.core.dessert.Study;
+import com.deftchill.core.text.Notation;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Constant;
@@ -60,8 +60,8 @@ public final class LoadVerdict {
                         .sum()
                 / 1000;
         boolean tooWarm = found.peakC() > dessert.kitchen().safety().keepC();
-        var sentence = "Together they bring " + Typed.write(kj, 0) + " kJ into it, and it takes away about "
-                + Typed.write(
+        var sentence = "Together they bring " + Notation.write(kj, 0) + " kJ into it, and it takes away about "
+                + Notation.write(
                         cooler.powerW()
                                 * (1 - dessert.parameters().cold().spent().value()),
                         0)
@@ -170,10 +170,10 @@ public final class LoadVerdict {
                 .orElse(0.0);
         return new Evidence(
                 List.of(
-                        new Given("Goes in", dessert.batch().count() + " moulds, " + Typed.write(kg, 1) + " kg"),
+                        new Given("Goes in", dessert.batch().count() + " moulds, " + Notation.write(kg, 1) + " kg"),
                         new Given("Cooler", cooler.name()),
-                        new Given("Its power", Typed.write(cooler.powerW(), 0) + " W"),
-                        new Given("Its contents take up", Typed.write(cooler.contentsKj(), 0) + " kJ/K"),
+                        new Given("Its power", Notation.write(cooler.powerW(), 0) + " W"),
+                        new Given("Its contents take up", Notation.write(cooler.contentsKj(), 0) + " kJ/K"),
                         new Given("Slowest time constant", Words.duration(slowest)),
                         new Given(
                                 "Air above its setting by "

@@ -1,10 +1,10 @@
 package com.deftchill.core.judge.chill;
 
-import com.deftchill.core.amount.Typed;
 import com.deftchill.core.batch.Stay;
 import com.deftchill.core.dessert.Dessert;
 import com.deftchill.core.label.KeepingLife;
 import com.deftchill.core.larder.Mould.Release;
+import com.deftchill.core.text.Notation;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Constant;
@@ -221,8 +221,9 @@ public final class PlaceVerdicts {
                 "kept-too-long",
                 Tone.UNSAFE,
                 "Kept longer than it keeps",
-                "Served " + Typed.write(table.endSeconds() / 86_400, 1) + " days after pouring; for " + life.because()
-                        + " count on " + life.hours() + " h. Your food-safety plan and local rules come first.",
+                "Served " + Notation.write(table.endSeconds() / 86_400, 1) + " days after pouring; for "
+                        + life.because() + " count on " + life.hours()
+                        + " h. Your food-safety plan and local rules come first.",
                 "/cooler/places",
                 new Evidence(
                         List.of(new Given("Keeps", life.hours() + " h: " + life.because())),

@@ -1,6 +1,5 @@
 package com.deftchill.core.judge.component;
 
-import com.deftchill.core.amount.Typed;
 import com.deftchill.core.batch.Component;
 import com.deftchill.core.batch.Kind;
 import com.deftchill.core.batch.Share;
@@ -9,6 +8,7 @@ import com.deftchill.core.cook.CrumbBase;
 import com.deftchill.core.cook.Soaking;
 import com.deftchill.core.dessert.Portrait;
 import com.deftchill.core.larder.Ingredient;
+import com.deftchill.core.text.Notation;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Given;
@@ -40,7 +40,7 @@ public final class BaseVerdicts {
         double butter = fatG(portrait);
         double crumb = portrait.component().raw().massG() - butter;
         double ratio = butter > 0 ? crumb / butter : Double.POSITIVE_INFINITY;
-        var words = butter > 0 ? Typed.write(ratio, 2) + " parts of crumb to one of butter" : "No butter in it";
+        var words = butter > 0 ? Notation.write(ratio, 2) + " parts of crumb to one of butter" : "No butter in it";
         if (ratio > portrait.parameters().pan().crumbMost().value()
                 || ratio < portrait.parameters().pan().crumbLeast().value()) {
             boolean dry = ratio > portrait.parameters().pan().crumbMost().value();
@@ -94,8 +94,8 @@ public final class BaseVerdicts {
         var wanted = portrait.component().pressed().thicknessMm();
         double aim = wanted.orElse(Math.max(CrumbBase.THIN_MM, Math.min(CrumbBase.THICK_MM, now)));
         double needs = CrumbBase.grams(portrait.parameters().pan(), area, perimeter, aim, wall);
-        var sentence = Words.grams(each) + " in each makes a base " + Typed.write(now, 1) + " mm thick"
-                + (wall > 0 ? " with a wall of " + Words.mm(wall) : "") + "; " + Typed.write(aim, 1) + " mm takes "
+        var sentence = Words.grams(each) + " in each makes a base " + Notation.write(now, 1) + " mm thick"
+                + (wall > 0 ? " with a wall of " + Words.mm(wall) : "") + "; " + Notation.write(aim, 1) + " mm takes "
                 + Words.grams(needs) + ".";
         if (Math.abs(now / aim - 1) <= THICKNESS_TOLERANCE) {
             return verdict(portrait, "base-thickness", Tone.NOTE, "Thickness of the base", sentence, List.of());
@@ -106,7 +106,7 @@ public final class BaseVerdicts {
                 Tone.CAUTION,
                 now < aim ? "Too little for this tin" : "Too much for this tin",
                 sentence,
-                List.of(scaled(portrait, needs / each, Typed.write(aim, 1) + " mm thick")));
+                List.of(scaled(portrait, needs / each, Notation.write(aim, 1) + " mm thick")));
     }
 
     /** Every amount of the component by a factor. */
@@ -118,7 +118,7 @@ public final class BaseVerdicts {
                     portrait.line(i, "amount"),
                     Words.grams(portrait.weighed(lines.get(i).part().grams() * factor))));
         }
-        return new Fix("Make " + Typed.write(factor, 2) + " times as much", effect, changes);
+        return new Fix("Make " + Notation.write(factor, 2) + " times as much", effect, changes);
     }
 
     private static List<Verdict> soak(Portrait portrait) {
@@ -158,13 +158,14 @@ public final class BaseVerdicts {
     }
 
     private static Verdict soaked(Portrait portrait, Soaking soaking, double seconds, double uptake, double aim) {
-        var took = "Dipped " + (seconds >= Soaking.DRENCHED_SECONDS ? "through" : Typed.write(seconds, 1) + " s a side")
-                + " a gram takes up " + Typed.write(uptake, 2) + " g";
+        var took =
+                "Dipped " + (seconds >= Soaking.DRENCHED_SECONDS ? "through" : Notation.write(seconds, 1) + " s a side")
+                        + " a gram takes up " + Notation.write(uptake, 2) + " g";
         double right = soaking.seconds(Math.min(aim, 0.99 * soaking.capacity()));
         var fix = new Fix(
-                "Dip " + Typed.write(right, 1) + " s a side",
-                "takes up " + Typed.write(aim, 2) + " g per gram",
-                List.of(portrait.change("/work/soak/lasts", Typed.write(right, 1) + " s")));
+                "Dip " + Notation.write(right, 1) + " s a side",
+                "takes up " + Notation.write(aim, 2) + " g per gram",
+                List.of(portrait.change("/work/soak/lasts", Notation.write(right, 1) + " s")));
         if (uptake < portrait.parameters().pan().soakDry().value()) {
             return verdict(
                     portrait,
@@ -203,7 +204,8 @@ public final class BaseVerdicts {
                 + "; with what is left in the dish "
                 + Words.grams(needs) + " is needed, " + Words.grams(written) + " is written."
                 + (alcohol > 0.05
-                        ? " " + Typed.write(alcohol, 1) + " ml of pure alcohol in each portion: none of it boils off."
+                        ? " " + Notation.write(alcohol, 1)
+                                + " ml of pure alcohol in each portion: none of it boils off."
                         : "");
         boolean off = written * DRY_MARGIN < needs || written > needs * 1.4;
         if (!off) {
@@ -238,8 +240,8 @@ public final class BaseVerdicts {
                     Words.grams(line.part().grams())
                             + ingredient
                                     .soaking()
-                                    .map(s -> ", takes up to " + Typed.write(s.capacity(), 2) + " g/g, time constant "
-                                            + Typed.write(s.tauSeconds(), 1) + " s")
+                                    .map(s -> ", takes up to " + Notation.write(s.capacity(), 2)
+                                            + " g/g, time constant " + Notation.write(s.tauSeconds(), 1) + " s")
                                     .orElse("")));
         }
         var evidence = new Evidence(

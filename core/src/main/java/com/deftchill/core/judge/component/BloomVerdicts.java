@@ -1,9 +1,9 @@
 package com.deftchill.core.judge.component;
 
-import com.deftchill.core.amount.Typed;
 import com.deftchill.core.dessert.Study;
 import com.deftchill.core.kitchen.BloomSchool;
 import com.deftchill.core.larder.GelProduct.Form;
+import com.deftchill.core.text.Notation;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Given;
@@ -37,7 +37,7 @@ public final class BloomVerdicts {
     private static Verdict tooLittle(Study study) {
         var gel = study.component().gel();
         boolean sheets = gel.product().form() == Form.SHEET;
-        var sentence = "Bloom water is " + Typed.write(gel.waterG() / gel.grams(), 1) + " x the gelatin; "
+        var sentence = "Bloom water is " + Notation.write(gel.waterG() / gel.grams(), 1) + " x the gelatin; "
                 + (sheets
                         ? "squeezed sheets keep about 5 x their mass, and that water counts."
                         : "below 4 x powder swells unevenly and leaves grains.");

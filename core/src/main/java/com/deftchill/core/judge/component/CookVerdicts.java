@@ -1,6 +1,5 @@
 package com.deftchill.core.judge.component;
 
-import com.deftchill.core.amount.Typed;
 import com.deftchill.core.batch.Component;
 import com.deftchill.core.batch.Kind;
 import com.deftchill.core.batch.Mixing;
@@ -9,6 +8,7 @@ import com.deftchill.core.composition.Constituent;
 import com.deftchill.core.cook.Boiling;
 import com.deftchill.core.dessert.Portrait;
 import com.deftchill.core.larder.Ingredient.Trait;
+import com.deftchill.core.text.Notation;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Constant;
@@ -207,7 +207,7 @@ public final class CookVerdicts {
         double after = portrait.mix().massG();
         var estimate = component.cooked().awayHow().isEmpty() || portrait.kind() != Kind.COMPOTE
                 ? ""
-                : " Estimated from " + Typed.write(component.cooked().minutes(), 0)
+                : " Estimated from " + Notation.write(component.cooked().minutes(), 0)
                         + " min: weigh the pan and write it.";
         return verdict(
                 portrait,

@@ -1,6 +1,5 @@
 package com.deftchill.core.judge.component;
 
-import com.deftchill.core.amount.Typed;
 import com.deftchill.core.batch.Component;
 import com.deftchill.core.batch.Foaming;
 import com.deftchill.core.batch.Mixing;
@@ -12,6 +11,7 @@ import com.deftchill.core.foam.FoldSchool;
 import com.deftchill.core.foam.FoldWindow;
 import com.deftchill.core.foam.Whip;
 import com.deftchill.core.foam.Whipping;
+import com.deftchill.core.text.Notation;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Constant;
@@ -246,7 +246,7 @@ public final class FoamVerdicts {
     }
 
     private static String minutes(double seconds) {
-        return Typed.write(seconds / 60, seconds < 600 ? 1 : 0);
+        return Notation.write(seconds / 60, seconds < 600 ? 1 : 0);
     }
 
     private String opens() {
@@ -267,7 +267,7 @@ public final class FoamVerdicts {
 
     private Verdict volume(boolean base) {
         var mix = portrait.mix();
-        var sentence = Words.ml(mix.volumeMl()) + " at " + Typed.write(mix.gramsPerMl(), 2) + " g/ml, "
+        var sentence = Words.ml(mix.volumeMl()) + " at " + Notation.write(mix.gramsPerMl(), 2) + " g/ml, "
                 + Words.percent(mix.airShare()) + " air.";
         if (!base) {
             return verdict("foam-volume", Tone.NOTE, "What the whipping gives", sentence, List.of());

@@ -1,6 +1,5 @@
 package com.deftchill.core.judge.component;
 
-import com.deftchill.core.amount.Typed;
 import com.deftchill.core.batch.Component;
 import com.deftchill.core.batch.GanacheJoin;
 import com.deftchill.core.batch.Kind;
@@ -11,6 +10,7 @@ import com.deftchill.core.dessert.Portrait;
 import com.deftchill.core.fat.Ganache;
 import com.deftchill.core.fat.SolidFat;
 import com.deftchill.core.mix.MixingTemperature;
+import com.deftchill.core.text.Notation;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Constant;
@@ -61,7 +61,7 @@ public final class GanacheVerdicts {
     }
 
     private static Verdict seizes(Portrait portrait, Ganache ganache) {
-        var ratio = Typed.write(ganache.waterPerSolids(), 2);
+        var ratio = Notation.write(ganache.waterPerSolids(), 2);
         var liquid = liquid(portrait);
         var fix = liquid.flatMap(l -> moreLiquid(portrait, l, ganache.passesSeizing(composition(l)), "flows again"));
         return verdict(
@@ -79,9 +79,9 @@ public final class GanacheVerdicts {
 
     private static Verdict emulsion(Portrait portrait, Ganache ganache) {
         double phi = ganache.phi();
-        var share = Typed.write(100 * phi, 0) + " % of its volume is fat";
+        var share = Notation.write(100 * phi, 0) + " % of its volume is fat";
         if (phi < portrait.parameters().ganache().safePhi().value()) {
-            var far = Typed.write(
+            var far = Notation.write(
                     100 * (portrait.parameters().ganache().splitsPhi().value() - phi), 0);
             return verdict(
                     portrait,
@@ -253,7 +253,7 @@ public final class GanacheVerdicts {
         given.add(new Given("Water", Words.percent(of.share(Constituent.WATER))));
         given.add(new Given("Sugars", Words.percent(of.share(Constituent.SUGARS))));
         given.add(new Given("Fat by volume of fat and water phase", Words.percent(ganache.phi())));
-        given.add(new Given("Water to dry cocoa and sugar", Typed.write(Math.min(99, ganache.waterPerSolids()), 2)));
+        given.add(new Given("Water to dry cocoa and sugar", Notation.write(Math.min(99, ganache.waterPerSolids()), 2)));
         for (double celsius : EATEN_C) {
             given.add(new Given(
                     "Solid fat at " + portrait.celsius(celsius),

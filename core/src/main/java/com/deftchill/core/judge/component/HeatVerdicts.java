@@ -1,10 +1,10 @@
 package com.deftchill.core.judge.component;
 
-import com.deftchill.core.amount.Typed;
 import com.deftchill.core.batch.Component;
 import com.deftchill.core.dessert.Joining;
 import com.deftchill.core.dessert.Study;
 import com.deftchill.core.larder.Ingredient.Trait;
+import com.deftchill.core.text.Notation;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Given;
@@ -258,7 +258,7 @@ public final class HeatVerdicts {
     private static Evidence pourEvidence(Study study) {
         return new Evidence(
                 List.of(
-                        new Given("Gelling agent in the water", Typed.write(study.gramsPerLitre(), 1) + " g/L"),
+                        new Given("Gelling agent in the water", Notation.write(study.gramsPerLitre(), 1) + " g/L"),
                         new Given("Gel melts at", study.celsius(study.meltC())),
                         new Given("Starts to set at", study.celsius(study.onsetC()))),
                 "A gel melts where its equilibrium helix concentration falls to c*; on cooling it starts about "

@@ -1,12 +1,12 @@
 package com.deftchill.core.judge.component;
 
-import com.deftchill.core.amount.Typed;
 import com.deftchill.core.batch.Component;
 import com.deftchill.core.batch.Wanted;
 import com.deftchill.core.dessert.Study;
 import com.deftchill.core.dose.Dosing;
 import com.deftchill.core.dose.GelEvidence;
 import com.deftchill.core.gel.Firmness;
+import com.deftchill.core.text.Notation;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Fix;
 import com.deftchill.core.verdict.Verdict;
@@ -30,8 +30,8 @@ public final class WantedVerdict {
         double now = height ? study.standingMm() : Firmness.score(study.judgedPa());
         var asked = height
                 ? "stands " + Words.mm(wanted.value())
-                : "firmness " + Typed.write(wanted.value(), 0) + " of 100";
-        var is = (height ? Typed.write(now, 1) + " mm" : Typed.write(now, 1)) + " as written";
+                : "firmness " + Notation.write(wanted.value(), 0) + " of 100";
+        var is = (height ? Notation.write(now, 1) + " mm" : Notation.write(now, 1)) + " as written";
         if (Math.abs(now - wanted.value()) <= NEAR) {
             return of(study, "wanted-met", Tone.GOOD, "As you want it: " + asked, "It is " + is + ".", true);
         }

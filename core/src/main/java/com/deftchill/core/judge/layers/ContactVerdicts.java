@@ -1,6 +1,5 @@
 package com.deftchill.core.judge.layers;
 
-import com.deftchill.core.amount.Typed;
 import com.deftchill.core.batch.Component;
 import com.deftchill.core.batch.Kind;
 import com.deftchill.core.dessert.Dessert;
@@ -9,6 +8,7 @@ import com.deftchill.core.larder.GelProduct;
 import com.deftchill.core.larder.Ingredient.Protease;
 import com.deftchill.core.larder.Ingredient.Trait;
 import com.deftchill.core.mix.Treatment;
+import com.deftchill.core.text.Notation;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Constant;
@@ -93,7 +93,7 @@ public final class ContactVerdicts {
         if (mix.ph() < from.parameters().layers().seepingAcid().value()
                 && mix.buffer() > into.mix().buffer()
                 && milk) {
-            reasons.add("acid of pH " + Typed.write(mix.ph(), 1) + " curdles milk at the border");
+            reasons.add("acid of pH " + Notation.write(mix.ph(), 1) + " curdles milk at the border");
         }
         if (tannin && gelatin && from.component().gelProduct() == GelProduct.NONE) {
             reasons.add("tannin clouds the gelatin at the border");
@@ -108,7 +108,7 @@ public final class ContactVerdicts {
         var evidence = new Evidence(
                 List.of(
                         new Given("Alcohol of " + from.name(), Words.percent(mix.alcoholByVolume()) + " by volume"),
-                        new Given("pH of " + from.name(), Typed.write(mix.ph(), 1)),
+                        new Given("pH of " + from.name(), Notation.write(mix.ph(), 1)),
                         new Given("Salt of its water", Words.percent(mix.saltOfAqueous()))),
                 "What is dissolved in one layer wanders into the next: a few millimetres in a night.",
                 List.of(

@@ -1,7 +1,7 @@
 package com.deftchill.core.judge.layers;
 
-import com.deftchill.core.amount.Typed;
 import com.deftchill.core.dessert.Dessert;
+import com.deftchill.core.text.Notation;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Given;
@@ -75,7 +75,7 @@ public final class FitVerdict {
                 var of = portrait.mix();
                 given.add(new Given(
                         portrait.name(),
-                        Words.grams(of.massG()) + ", " + Typed.write(of.gramsPerMl(), 3) + " g/ml, "
+                        Words.grams(of.massG()) + ", " + Notation.write(of.gramsPerMl(), 3) + " g/ml, "
                                 + Words.ml(portrait.bed().ml()) + " in each"));
             }
         }

@@ -1,11 +1,11 @@
 package com.deftchill.core.judge.layers;
 
-import com.deftchill.core.amount.Typed;
 import com.deftchill.core.batch.Kind;
 import com.deftchill.core.dessert.Dessert;
 import com.deftchill.core.dessert.Portrait;
 import com.deftchill.core.dessert.Study;
 import com.deftchill.core.mix.Treatment;
+import com.deftchill.core.text.Notation;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Given;
 import com.deftchill.core.verdict.Verdict;
@@ -57,21 +57,22 @@ public final class FloatVerdicts {
         var when = Double.isInfinite(holds)
                 ? ""
                 : " Or stir them in from " + dessert.clock(holds) + ", when it just begins to hold ("
-                        + Typed.write(
+                        + Notation.write(
                                 dessert.parameters().layers().holdsPieces().value(), 0) + " Pa).";
         verdicts.add(new Verdict(
                 "pieces-float",
                 Tone.CAUTION,
                 pieces.name() + " floats up in " + liquid.component().name(),
-                "It is lighter (" + Typed.write(own, 0) + " against " + Typed.write(around, 0)
+                "It is lighter (" + Notation.write(own, 0) + " against " + Notation.write(around, 0)
                         + " kg/m3) and rises as it is poured over. Hold it down with a few spoonfuls first and let those set."
                         + when,
                 pieces.at("/lines"),
                 new Evidence(
                         List.of(
-                                new Given("Density of " + pieces.name(), Typed.write(own, 0) + " kg/m3"),
+                                new Given("Density of " + pieces.name(), Notation.write(own, 0) + " kg/m3"),
                                 new Given(
-                                        "Density of " + liquid.component().name(), Typed.write(around, 0) + " kg/m3")),
+                                        "Density of " + liquid.component().name(),
+                                        Notation.write(around, 0) + " kg/m3")),
                         "What is lighter than the liquid around it floats, until that liquid holds it.",
                         List.of(
                                 pieces.constant(pieces.parameters().layers().rawFruitAir()),
@@ -91,14 +92,15 @@ public final class FloatVerdicts {
                 "sinks-through",
                 Tone.CAUTION,
                 above.component().name() + " sinks into " + below.name(),
-                below.name() + " does not set, and what is poured on it is heavier (" + Typed.write(upper, 0)
-                        + " against " + Typed.write(lower, 0)
+                below.name() + " does not set, and what is poured on it is heavier (" + Notation.write(upper, 0)
+                        + " against " + Notation.write(lower, 0)
                         + " kg/m3): it goes through. Set the lower one, or put the heavier one below.",
                 above.at("/work/pour/at"),
                 new Evidence(
                         List.of(
-                                new Given("Density of " + below.name(), Typed.write(lower, 0) + " kg/m3"),
-                                new Given("Density of " + above.component().name(), Typed.write(upper, 0) + " kg/m3")),
+                                new Given("Density of " + below.name(), Notation.write(lower, 0) + " kg/m3"),
+                                new Given(
+                                        "Density of " + above.component().name(), Notation.write(upper, 0) + " kg/m3")),
                         "A heavier liquid on a lighter one that is not set trades places with it.",
                         List.of(above.constant(above.parameters().layers().floatMargin())),
                         "What is as thick as jam slows it down for hours.",

@@ -1,9 +1,9 @@
 package com.deftchill.core.judge.layers;
 
-import com.deftchill.core.amount.Typed;
 import com.deftchill.core.chill.Meeting;
 import com.deftchill.core.dessert.Dessert;
 import com.deftchill.core.dessert.Study;
+import com.deftchill.core.text.Notation;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Given;
@@ -129,7 +129,7 @@ public final class LayerVerdicts {
         boolean pours = highest >= lowest;
         var deep = melted > upper.parameters().layers().mixes().value()
                 ? "more than 3 mm"
-                : "about " + Typed.write(melted, 1) + " mm";
+                : "about " + Notation.write(melted, 1) + " mm";
         var sentence = "Poured at " + upper.celsius(pour) + " it melts " + deep + " of "
                 + lower.component().name()
                 + ", which loosens at " + upper.celsius(melts) + ": the border "

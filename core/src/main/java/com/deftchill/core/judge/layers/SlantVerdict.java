@@ -1,8 +1,8 @@
 package com.deftchill.core.judge.layers;
 
-import com.deftchill.core.amount.Typed;
 import com.deftchill.core.batch.Served;
 import com.deftchill.core.dessert.Dessert;
+import com.deftchill.core.text.Notation;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Given;
@@ -53,7 +53,7 @@ public final class SlantVerdict {
         var first = dessert.portraits().get(0);
         var profile = dessert.batch().mould().vessel().profile();
         double prop = slant.propMm(2 * profile.halfWidthMm(0));
-        var degrees = Typed.write(slant.tiltDegrees(), 0) + " degrees";
+        var degrees = Notation.write(slant.tiltDegrees(), 0) + " degrees";
         double set = first.study().orElseThrow().history().setSeconds();
         var upright = Double.isInfinite(set)
                 ? "It does not set, so it would not stay slanted. "
@@ -122,7 +122,7 @@ public final class SlantVerdict {
                         new Given("Volume of the first layer", Words.ml(bed.ml())),
                         new Given("Height on the high side", Words.mm(slant.highMm())),
                         new Given("Height on the low side", Words.mm(slant.lowMm())),
-                        new Given("Tilt from upright", Typed.write(slant.tiltDegrees(), 1) + "°")),
+                        new Given("Tilt from upright", Notation.write(slant.tiltDegrees(), 1) + "°")),
                 "The volume below an inclined plane in the round profile of the glass equals that of the layer.",
                 List.of(dessert.constant(dessert.parameters().layers().steep())),
                 "A millimetre or two by hand. It is chilled as if it lay level: times are a little early where it is thick.",

@@ -1,10 +1,10 @@
 package com.deftchill.core.judge.serving;
 
-import com.deftchill.core.amount.Typed;
 import com.deftchill.core.batch.Kind;
 import com.deftchill.core.dessert.Dessert;
 import com.deftchill.core.dessert.Study;
 import com.deftchill.core.gel.Firmness;
+import com.deftchill.core.text.Notation;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Constant;
@@ -90,7 +90,7 @@ public final class ServingVerdicts {
             double pa = study.rigidityAt(celsius);
             figures.add(new Figure(
                     "At " + study.celsius(celsius),
-                    Typed.write(Firmness.score(pa), 0) + " of 100, " + study.words(pa),
+                    Notation.write(Firmness.score(pa), 0) + " of 100, " + study.words(pa),
                     evidence));
         }
         return figures;

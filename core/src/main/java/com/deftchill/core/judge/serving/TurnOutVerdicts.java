@@ -1,11 +1,11 @@
 package com.deftchill.core.judge.serving;
 
-import com.deftchill.core.amount.Typed;
 import com.deftchill.core.batch.Served;
 import com.deftchill.core.dessert.Dessert;
 import com.deftchill.core.dessert.Study;
 import com.deftchill.core.dose.Dosing;
 import com.deftchill.core.larder.Mould.Release;
+import com.deftchill.core.text.Notation;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.turnout.Slump;
 import com.deftchill.core.verdict.Evidence;
@@ -45,7 +45,7 @@ public final class TurnOutVerdicts {
         double strain = dessert.worstStrain();
         double of = dessert.mouldedMm();
         var when = dessert.whenJudged().equals("the next day") ? "a day after pouring" : dessert.whenJudged();
-        var heights = Typed.write(dessert.standingMm(), 0) + " of " + Words.mm(of);
+        var heights = Notation.write(dessert.standingMm(), 0) + " of " + Words.mm(of);
         var sentence = strain < dessert.parameters().turnout().sags().value()
                 ? "Turned out " + when + " it stands " + heights + " ("
                         + Slump.words(dessert.parameters().turnout(), strain) + ")."
@@ -54,7 +54,7 @@ public final class TurnOutVerdicts {
         var evidence = new Evidence(
                 List.of(
                         new Given("Height in the mould", Words.mm(of)),
-                        new Given("Density", Typed.write(study.material().density(), 0) + " kg/m3"),
+                        new Given("Density", Notation.write(study.material().density(), 0) + " kg/m3"),
                         new Given("Firmness (G')", Words.pascal(study.judgedPa())),
                         new Given("Mean strain", Words.percent(strain)),
                         new Given("Standing height", Words.mm(dessert.standingMm()))),
@@ -163,7 +163,8 @@ public final class TurnOutVerdicts {
 
     private static String wall(Study study) {
         var vessel = study.batch().mould().vessel();
-        return Typed.write(vessel.wallMm(), 1) + " mm of " + vessel.material().name();
+        return Notation.write(vessel.wallMm(), 1) + " mm of "
+                + vessel.material().name();
     }
 
     private static boolean suction(Study study) {
@@ -192,12 +193,12 @@ public final class TurnOutVerdicts {
                         study.constant(study.parameters().turnout().water()),
                         new Constant(
                                 "Wall conductivity",
-                                Typed.write(material.conductivity(), 2) + " W/mK",
+                                Notation.write(material.conductivity(), 2) + " W/mK",
                                 "L",
                                 "typical value"),
                         new Constant(
                                 "Wall heat capacity",
-                                Typed.write(material.heatCapacity() / 1e6, 2) + " MJ/m3K",
+                                Notation.write(material.heatCapacity() / 1e6, 2) + " MJ/m3K",
                                 "L",
                                 "typical value")),
                 "About a fifth either way; hotter water shortens it and narrows the window.",
@@ -205,7 +206,7 @@ public final class TurnOutVerdicts {
     }
 
     private static String seconds(double seconds) {
-        return Double.isInfinite(seconds) ? "more than 120 s" : Typed.write(seconds, 1) + " s";
+        return Double.isInfinite(seconds) ? "more than 120 s" : Notation.write(seconds, 1) + " s";
     }
 
     private static Verdict glass(Study study) {

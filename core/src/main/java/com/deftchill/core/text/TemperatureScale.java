@@ -1,4 +1,4 @@
-package com.deftchill.core.amount;
+package com.deftchill.core.text;
 
 /** The scale that a kitchen reads its thermometers by; the core computes in °C. */
 public enum TemperatureScale {
