@@ -53,7 +53,7 @@ class ArchitectureTest {
             List.of("parameters", "text"),
             List.of("amount", "composition", "cook", "verdict", "vessel"),
             List.of("chill", "fat", "foam", "larder"),
-            List.of("formula", "mix", "paste", "turnout"),
+            List.of("body", "formula", "mix", "paste", "turnout"),
             List.of("gel"),
             List.of("kitchen"),
             List.of("batch"),

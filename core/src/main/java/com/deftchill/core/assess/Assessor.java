@@ -2,7 +2,6 @@ package com.deftchill.core.assess;
 
 import com.deftchill.core.batch.BatchReader;
 import com.deftchill.core.batch.Component;
-import com.deftchill.core.batch.Kind;
 import com.deftchill.core.batch.Stack;
 import com.deftchill.core.build.Settings;
 import com.deftchill.core.chill.ChillOptions;
@@ -138,10 +137,7 @@ public final class Assessor {
         found.add(ContactVerdicts.of(dessert));
         found.addOfChill(LayerVerdicts.of(dessert));
         for (var study : dessert.setting()) {
-            // A ganache is told by its texture.
-            if (study.component().kind() != Kind.GANACHE) {
-                found.add(named(dessert, dessert.portraits().get(study.index()), List.of(FirmnessVerdict.of(study))));
-            }
+            found.add(named(dessert, dessert.portraits().get(study.index()), FirmnessVerdict.of(dessert, study)));
         }
         found.addOfChill(ServingVerdicts.of(dessert));
         found.addOfChill(TurnOutVerdicts.of(dessert));

@@ -19,6 +19,7 @@ import java.util.Optional;
  * @param airC of the cooler, °C
  * @param timetable where it stands from the first pour to service
  * @param slantMm height that the first layer reaches on one side of a tilted glass, mm; 0: level
+ * @param dip that the cook wants
  * @param pouredAt time of day of pouring the first layer
  */
 public record Batch(
@@ -34,6 +35,7 @@ public record Batch(
         double airC,
         Timetable timetable,
         double slantMm,
+        ChosenDip dip,
         LocalTime pouredAt) {
     public Batch {
         components = List.copyOf(components);
@@ -54,6 +56,7 @@ public record Batch(
                 airC,
                 timetable,
                 slantMm,
+                dip,
                 pouredAt);
     }
 
@@ -87,6 +90,11 @@ public record Batch(
     public double perMouldG(Component component) {
         double left = component.layer() ? Math.max(0, 1 - usedElsewhere(component)) : 0;
         return left * Mixing.of(component).massG() * (1 - loss) / count;
+    }
+
+    /** Temperature of the water it is dipped into, °C. */
+    public double dipWaterC() {
+        return dip.waterC().orElse(parameters().turnout().dipWater().value());
     }
 
     /** Constants of the models that it is computed by: every component has the same. */

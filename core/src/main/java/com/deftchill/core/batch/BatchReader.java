@@ -93,7 +93,7 @@ public final class BatchReader {
                         1,
                         text -> Typed.count(text, 1, MOST_PORTIONS));
         double loss = loss();
-        wishes();
+        var dip = wishes();
         var cooler = fields.known(
                 larder.cooler(formula.cooler().of()),
                 "cooler-unknown",
@@ -125,6 +125,7 @@ public final class BatchReader {
                 air,
                 timetable,
                 slant,
+                dip,
                 starts);
         notMoreThanMade(batch);
         return batch;
@@ -221,15 +222,15 @@ public final class BatchReader {
         }
     }
 
-    /** What stays in bowl, piping bag and spoon: a share such as 3 %, or several such as 2 % bowl + 1 % tasting. */
     /** What is asked of it and of its dip: read now, so that nothing unreadable is kept, and used by those who ask for it. */
-    private void wishes() {
+    private ChosenDip wishes() {
         fields.optionalCelsius("/eatenAt", "Eaten at", formula.eatenAt(), MOST_FROZEN_C, MOST_WARM_C);
         if (!formula.readyBy().isBlank()) {
             fields.field("time-unreadable", "/readyBy", "Ready by", formula.readyBy(), null, Typed::time);
         }
-        fields.optionalCelsius("/dipWater", "Water of the dip", formula.dipWater(), 0, 100);
-        fields.number("/dipLasts", "Dip", formula.dipLasts(), 0, 0, 600, "s");
+        var dip = new ChosenDip(
+                fields.optionalCelsius("/dipWater", "Water of the dip", formula.dipWater(), 0, 100),
+                fields.number("/dipLasts", "Dip", formula.dipLasts(), 0, 0, 600, "s"));
         for (int i = 0; i < formula.variants().size(); i++) {
             fields.field(
                     "count-unreadable",
@@ -239,6 +240,7 @@ public final class BatchReader {
                     0,
                     text -> Typed.count(text, 0, MOST_MOULDS));
         }
+        return dip;
     }
 
     private double loss() {

@@ -1,6 +1,8 @@
 package com.deftchill.core.batch;
 
+import com.deftchill.core.composition.Constituent;
 import com.deftchill.core.cook.Caramel;
+import com.deftchill.core.cook.CaramelWater;
 import com.deftchill.core.foam.FoldSchool;
 import com.deftchill.core.foam.Whip;
 import com.deftchill.core.formula.WrittenFormula.Work;
@@ -235,7 +237,24 @@ public record Component(
     /** Mass that leaves as steam or smoke, or stays in what was steeped and strained out, g; counted as water. */
     public double lostG() {
         double away = cooked.awayG() + keptBackG();
-        return kind == Kind.CARAMEL ? away + cooked.caramel().lost(parameters.pan()) * sugarG() : away;
+        return kind == Kind.CARAMEL ? away + caramelLosesG() : away;
+    }
+
+    /** Temperature of the burnt sugar before the cream goes in, °C: as typed, else as dark as its stage. */
+    public double caramelC() {
+        return heating.hotC().orElse(cooked.caramel().celsius(parameters.pan()));
+    }
+
+    /** Water that went in with the sugar, what the sugar itself loses, and what its heat boils off of the cream, g. */
+    private double caramelLosesG() {
+        double sugarWater = lines.stream()
+                .filter(line -> line.part().ingredient().group().equals("sugar"))
+                .mapToDouble(line ->
+                        line.grams() * line.part().ingredient().composition().share(Constituent.WATER))
+                .sum();
+        return sugarWater
+                + Caramel.lostAt(parameters.pan(), caramelC()) * sugarG()
+                + CaramelWater.boiledOffG(sugarG(), caramelC());
     }
 
     /** Liquid that steeped zest, leaves, pods keep when they are strained out, g. */

@@ -39,6 +39,8 @@ final class ComponentReader {
     private static final int MOST_STEPS = 60;
     private static final int MOST_NESTED = 6;
     private static final double ROOM_C = 20;
+    private static final double LEAST_PAN_CM = 8;
+    private static final double MOST_PAN_CM = 80;
 
     private final FieldReader fields;
     private final WorkReader work;
@@ -345,7 +347,7 @@ final class ComponentReader {
                         boil.lasts(),
                         0.0,
                         text -> Typed.minutes(text, 0, MOST_HELD_MIN));
-        double away = away(at + "/work/boil/away", boil.away(), lines, kind, minutes);
+        double away = away(at + "/work/boil/away", boil.away(), lines, kind, minutes, panCm(at, boil.pan(), lines));
         var how = boil.away().isBlank() && away > 0 ? "estimated" : "";
         return new Component.Cooked(
                 join == null ? GanacheJoin.HOT_CREAM : join,
@@ -355,8 +357,15 @@ final class ComponentReader {
                 stage == null ? Caramel.MEDIUM : stage);
     }
 
+    /** Width of the pan it boils in, cm: as named, else the smallest that it fills at most half. */
+    private double panCm(String at, String text, Lines lines) {
+        return text.isBlank()
+                ? Boiling.panCm(lines.grams())
+                : fields.number(at + "/work/boil/pan", "Pan", text, 20, LEAST_PAN_CM, MOST_PAN_CM, "cm");
+    }
+
     /** Water that boils away: as written, or estimated from the time of a compote; all added water of a caramel. */
-    private double away(String at, String text, Lines lines, Kind kind, double minutes) {
+    private double away(String at, String text, Lines lines, Kind kind, double minutes, double panCm) {
         if (text.isBlank()) {
             if (kind == Kind.CARAMEL) {
                 return lines.read().stream()
@@ -365,7 +374,7 @@ final class ComponentReader {
                         .mapToDouble(line -> line.part().grams())
                         .sum();
             }
-            return kind == Kind.COMPOTE ? Boiling.away(parameters.pan(), minutes, lines.waterG()) : 0;
+            return kind == Kind.COMPOTE ? Boiling.away(parameters.pan(), panCm, minutes, lines.waterG()) : 0;
         }
         double away = text.strip().endsWith("%")
                 ? lines.grams()

@@ -11,7 +11,9 @@ import com.deftchill.core.larder.Ingredient;
 import com.deftchill.core.larder.Ingredient.Trait;
 import com.deftchill.core.mix.Mix;
 import com.deftchill.core.parameters.FoamParameters;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Set;
 
 /** The whipped lines of a component: how much air they take and how much of it folding keeps. */
 public final class Foaming {
@@ -20,9 +22,17 @@ public final class Foaming {
 
     private static final double MOST_CREAM_FAT = 0.6;
     private static final double ML_PER_L = 1000;
+    private static final double WHITES_FAT = 0.02;
+    private static final double YOLK_FAT = 0.2;
+    /** A base with more cocoa butter than this is heavy for whites, g/g [E]. */
+    private static final double HEAVY_FROM = 0.08;
+
+    /** Groups of what makes a sabayon of beaten yolks. */
+    private static final Set<String> WET = Set.of("spirit", "liquid", "fruit");
 
     private final Component component;
     private final List<Component.Line> whipped;
+    private FoldWindow window;
 
     public Foaming(Component component) {
         this.component = component;
@@ -34,7 +44,7 @@ public final class Foaming {
         return ingredient.group().equals("dairy")
                 && ingredient.spooned().bulk() == 0
                 && ingredient.ph() >= SWEET_FROM_PH
-                && ingredient.composition().share(Constituent.MILK_FAT) <= MOST_CREAM_FAT
+                && ingredient.composition().fat() <= MOST_CREAM_FAT
                 && ingredient.composition().share(Constituent.SUGARS) <= 0.2;
     }
 
@@ -61,6 +71,23 @@ public final class Foaming {
                         line.grams() * line.part().ingredient().composition().share(Constituent.MILK_FAT))
                 .sum();
         return grams > 0 ? fat / grams : Double.NaN;
+    }
+
+    /** The foam that cream is whipped in, by its place among the component's foams; 0 without cream. */
+    public int creamFoam() {
+        for (int i = 0; i < component.foams().size(); i++) {
+            if (creamG(linesOf(component.foams().get(i).id())) > 0) {
+                return i;
+            }
+        }
+        return 0;
+    }
+
+    /** Temperature at which the cream is whipped and folded in, °C. */
+    public double creamC() {
+        return component.foams().isEmpty()
+                ? component.fold().foamC()
+                : component.foams().get(creamFoam()).fold().foamC();
     }
 
     /** Cream that is whipped, g. */
@@ -93,15 +120,66 @@ public final class Foaming {
         return cream > 0 ? sugar / cream : 0;
     }
 
-    /** Whether fat holds the air, so that warmth melts it. */
+    /** Lines of one foam, by its id. */
+    public List<Component.Line> linesOf(String foam) {
+        return whipped.stream().filter(line -> line.foam().equals(foam)).toList();
+    }
+
+    /** Foams with something in them, the one that stands heat first. */
+    public List<Component.Foam> inOrder() {
+        return component.foams().stream()
+                .filter(foam -> !linesOf(foam.id()).isEmpty())
+                .sorted(Comparator.comparing((Component.Foam foam) -> fatHolds(linesOf(foam.id())))
+                        .thenComparing(foam -> !hasButter(linesOf(foam.id()))))
+                .toList();
+    }
+
+    /** Whether fat holds most of the air, so that warmth melts it. */
     public boolean fatHolds() {
-        return creamG() > 0 || whipped.stream().anyMatch(line -> line.made().isPresent());
+        double ofFat = 0;
+        double all = 0;
+        for (var line : whipped) {
+            double air = ml(line) * overrun(line, component.foldOf(line).whip());
+            all += air;
+            ofFat += fatHolds(linesOf(line.foam())) ? air : 0;
+        }
+        return ofFat >= all / 2 && fatHolds(whipped);
+    }
+
+    private static boolean fatHolds(List<Component.Line> lines) {
+        return creamG(lines) > 0 || lines.stream().anyMatch(line -> line.made().isPresent());
+    }
+
+    private static boolean hasButter(List<Component.Line> lines) {
+        return lines.stream().anyMatch(Foaming::butter);
+    }
+
+    private static boolean butter(Component.Line line) {
+        return line.made().isEmpty()
+                && line.part().ingredient().composition().share(Constituent.BUTTER_FAT) > MOST_CREAM_FAT;
+    }
+
+    /** Whether butter is beaten in one of its foams. */
+    public boolean beatsButter(Component.Foam foam) {
+        return hasButter(linesOf(foam.id()));
+    }
+
+    /** Whether butter is beaten in it. */
+    public boolean beatsButter() {
+        return hasButter(whipped);
     }
 
     /** Air before folding, ml, had it been whipped this far. */
     public double airMl(Whip whip) {
         return whipped.stream()
                 .mapToDouble(line -> ml(line) * overrun(line, whip))
+                .sum();
+    }
+
+    /** Volume of a foam with the air that stays, ml. */
+    public double volumeMl(Component.Foam foam) {
+        return linesOf(foam.id()).stream()
+                .mapToDouble(line -> ml(line) + keptAirMl(line))
                 .sum();
     }
 
@@ -118,56 +196,79 @@ public final class Foaming {
             return made.airShare() / (1 - made.airShare());
         }
         var ingredient = line.part().ingredient();
+        var with = linesOf(line.foam());
         if (isCream(ingredient)) {
             return Whipping.cream(
                     foam(),
                     whip,
-                    creamFat(with(line)),
-                    sugar(with(line)),
+                    creamFat(with),
+                    sugar(with),
                     component.foldOf(line).foamC());
         }
         if (ingredient.has(Trait.EGG)) {
-            return ingredient.composition().fat() < 0.05 ? Whipping.whites(foam(), whip) : Whipping.yolk(foam());
+            return egg(ingredient, whip, with);
         }
-        return ingredient.id().equals("butter") ? Whipping.butter(foam()) : 0;
+        // Butter and the sugar beaten with it take air together.
+        boolean ofButter = butter(line) || hasButter(with) && ingredient.group().equals("sugar");
+        return ofButter ? Whipping.butter(foam()) : 0;
     }
 
-    /** Lines in the same foam: they share its bowl. */
-    private List<Component.Line> with(Component.Line line) {
-        return whipped.stream()
-                .filter(other -> other.foam().equals(line.foam()))
-                .toList();
+    private double egg(Ingredient ingredient, Whip whip, List<Component.Line> with) {
+        double fat = ingredient.composition().fat();
+        if (fat < WHITES_FAT) {
+            return Whipping.whites(foam(), whip);
+        }
+        boolean wine = with.stream()
+                .anyMatch(line -> WET.contains(line.part().ingredient().group()));
+        if (fat > YOLK_FAT) {
+            return wine ? Whipping.sabayon(foam()) : Whipping.yolk(foam());
+        }
+        return Whipping.wholeEgg(foam());
     }
 
     /** Air that stays, ml: of each foam as it is whipped and folded in. */
     public double airMl() {
-        double air = whipped.stream()
-                .mapToDouble(line -> {
-                    var fold = component.foldOf(line);
-                    return ml(line) * overrun(line, fold.whip()) * kept(fold.whip(), fold.school(), fold);
-                })
-                .sum();
-        return air + foldedAir();
+        return whipped.stream().mapToDouble(this::keptAirMl).sum() + foldedAir();
+    }
+
+    private double keptAirMl(Component.Line line) {
+        var fold = component.foldOf(line);
+        return ml(line) * overrun(line, fold.whip()) * kept(line, fold.whip(), fold.school());
     }
 
     /** Air that stays, ml, had it been whipped and folded so. */
     public double airMl(Whip whip, FoldSchool school) {
-        return any() ? airMl(whip) * kept(whip, school) : 0;
+        return whipped.stream()
+                .mapToDouble(line -> ml(line) * overrun(line, whip) * kept(line, whip, school))
+                .sum();
     }
 
     /** Share of the air that is kept; all of it where there is no base to fold into. */
-    public double kept(Whip whip, FoldSchool school) {
-        return kept(whip, school, component.fold());
-    }
-
-    private double kept(Whip whip, FoldSchool school, Component.Fold fold) {
-        boolean alone = whipped.size() == component.lines().size() && component.gel() == Component.Gel.NONE;
-        if (alone) {
+    private double kept(Component.Line line, Whip whip, FoldSchool school) {
+        if (alone()) {
             return 1;
         }
-        double baseC = fold.baseC().orElse(foam().meltsAir().value());
-        boolean setting = fold.baseC().isPresent() && baseC < baseOnsetC();
-        return Folding.kept(foam(), school, whip, baseC, fatHolds(), setting);
+        var with = linesOf(line.foam());
+        if (hasButter(with)) {
+            return foam().keptButter().value();
+        }
+        var baseC = component.foldOf(line).baseC();
+        boolean setting = baseC.isPresent() && baseC.getAsDouble() < window().lowC();
+        boolean cream = fatHolds(with);
+        double kept = Folding.kept(foam(), school, whip, meetC(), cream, setting);
+        boolean heavy = !cream && baseCocoa() > HEAVY_FROM;
+        return heavy ? Math.min(kept, foam().keptHeavy().value()) : kept;
+    }
+
+    /** Whether all of it is one foam, with no base to fold into. */
+    public boolean alone() {
+        return any()
+                && whipped.size() == component.lines().size()
+                && component.gel() == Component.Gel.NONE
+                && component.foams().stream()
+                                .filter(foam -> !linesOf(foam.id()).isEmpty())
+                                .count()
+                        == 1;
     }
 
     /** Air that components bring which are stirred in as they are, ml: some of it is lost. */
@@ -191,13 +292,11 @@ public final class Foaming {
         return component.gelModel().settingOnset(component.base().gelatinGramsPerLitre());
     }
 
-    /** Whether chocolate alone sets the base. */
-    public boolean chocolateBase() {
-        var base = component.base();
-        return !component.gels() && base.grams(Constituent.COCOA_BUTTER) > 0.05 * base.massG();
+    private double baseCocoa() {
+        return component.base().composition().share(Constituent.COCOA_BUTTER);
     }
 
-    /** The base as a share of the mix. */
+    /** The base as a share of the mix: what is not whipped; where all is, the foam that stands heat best. */
     public FoldWindow.Share baseShare() {
         var base = component.base();
         return new FoldWindow.Share(base.massG(), base.composition());
@@ -210,22 +309,45 @@ public final class Foaming {
         return new FoldWindow.Share(parts.stream().mapToDouble(Mix.Part::grams).sum(), composition);
     }
 
+    /** Mean temperature of what is folded in, °C: that of each foam by its mass. */
+    public double foamC() {
+        double grams = 0;
+        double sum = 0;
+        for (var line : whipped) {
+            grams += line.grams();
+            sum += line.grams() * component.foldOf(line).foamC();
+        }
+        return grams > 0 ? sum / grams : component.fold().foamC();
+    }
+
     /** Temperature of the mix once folded, °C: the base as written, else in the middle of its window. */
     public double meetC() {
         if (whipped.size() == component.lines().size()) {
-            return component.fold().foamC();
+            return foamC();
         }
-        var window = window();
-        double baseC = component.fold().baseC().orElse((window.lowC() + window.highC()) / 2);
-        return FoldWindow.mixC(baseShare(), baseC, foamShare(), component.fold().foamC());
+        double baseC = component.fold().baseC().orElseGet(() -> {
+            var window = window();
+            return (window.lowC() + window.highC()) / 2;
+        });
+        return FoldWindow.mixC(baseShare(), baseC, foamShare(), foamC());
     }
 
     /** Between which temperatures of the base it is folded. */
     public FoldWindow window() {
-        double foamC = component.fold().foamC();
-        return chocolateBase()
-                ? FoldWindow.ofChocolate(foam(), baseShare(), foamShare(), foamC)
-                : FoldWindow.of(foam(), baseShare(), foamShare(), foamC, baseOnsetC());
+        if (window == null) {
+            window = windowOf();
+        }
+        return window;
+    }
+
+    private FoldWindow windowOf() {
+        if (beatsButter()) {
+            return FoldWindow.ofButter(foam());
+        }
+        var low = new FoldsDownTo(component).low();
+        return fatHolds()
+                ? FoldWindow.ofCream(foam(), low, baseShare(), foamShare(), foamC())
+                : FoldWindow.ofEgg(foam(), low);
     }
 
     private FoamParameters foam() {

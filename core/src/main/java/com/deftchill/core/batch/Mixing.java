@@ -1,11 +1,9 @@
 package com.deftchill.core.batch;
 
-import com.deftchill.core.composition.Constituent;
-import com.deftchill.core.fat.FatNetwork;
+import com.deftchill.core.body.Plastic;
 import com.deftchill.core.mix.Mix;
-import com.deftchill.core.parameters.FatParameters;
 
-/** What a component comes to once it is cooked, folded, pressed: its mix with its air, and the network of its fat. */
+/** What a component comes to once it is cooked, folded, pressed: its mix with its air, and what makes it firm besides a gel. */
 public final class Mixing {
     private Mixing() {}
 
@@ -41,33 +39,11 @@ public final class Mixing {
                 : 1000 * line.grams() / line.part().ingredient().composition().density(20);
     }
 
-    /** Network of its solid fat; none in what is merely poured. */
-    public static FatNetwork network(Component component) {
-        var whole = of(component);
-        return component.kind().fatSets()
-                ? new FatNetwork(
-                        structuredMilkFatG(component) / whole.massG(),
-                        whole.composition().share(Constituent.COCOA_BUTTER),
-                        component.parameters().fat())
-                : new FatNetwork(0, 0, component.parameters().fat());
-    }
-
-    /** Milk fat that builds a network: of whipped cream, of soft cheese and butter that were not melted, g. */
-    private static double structuredMilkFatG(Component component) {
-        return component.lines().stream()
-                .mapToDouble(line -> structuredMilkFatG(component.parameters().fat(), line))
-                .sum();
-    }
-
-    private static double structuredMilkFatG(FatParameters p, Component.Line line) {
-        if (line.made().isPresent()) {
-            var made = line.made().get();
-            boolean keeps = line.whipped() || made.of().kind().fatSets();
-            return keeps ? made.share() * (made.of().kind().fatSets() ? structuredMilkFatG(made.of()) : 0) : 0;
-        }
-        double fat = line.part().ingredient().composition().share(Constituent.MILK_FAT);
-        boolean spread =
-                fat >= p.spreadFrom().value() && !Foaming.isCream(line.part().ingredient());
-        return line.whipped() || (spread && line.cold()) ? fat * line.grams() : 0;
+    /** What makes it firm besides its gel; nothing in what is laid in. */
+    public static Plastic plastic(Component component) {
+        return component.kind().isSolid()
+                ? Plastic.none(
+                        component.parameters().fat(), component.parameters().body())
+                : new PlasticMix(component, of(component)).plastic();
     }
 }

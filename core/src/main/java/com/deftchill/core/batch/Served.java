@@ -1,5 +1,6 @@
 package com.deftchill.core.batch;
 
+import com.deftchill.core.parameters.FatParameters;
 import com.deftchill.core.parameters.GelParameters;
 import com.deftchill.core.parameters.Parameter;
 import java.util.Arrays;
@@ -8,22 +9,46 @@ import java.util.function.Function;
 
 /** How the dessert is served; it fixes the firmness target. */
 public enum Served {
-    TURNED_OUT("turned-out", "turned out on a plate", GelParameters::turnedOutLeast, GelParameters::turnedOutMost),
-    IN_GLASS("in-glass", "in its glass", GelParameters::glassLeast, GelParameters::glassMost),
-    FROM_DISH("from-dish", "from its dish", GelParameters::glassLeast, GelParameters::glassMost),
-    PIPED("piped", "piped or scooped", GelParameters::glassLeast, GelParameters::turnedOutMost),
-    SLICED("sliced", "sliced", GelParameters::slicedLeast, GelParameters::slicedMost);
+    TURNED_OUT(
+            "turned-out",
+            "turned out on a plate",
+            new Band(GelParameters::turnedOutLeast, GelParameters::turnedOutMost),
+            new OfFat(FatParameters::turnedOutLeast, FatParameters::turnedOutMost)),
+    IN_GLASS(
+            "in-glass",
+            "in its glass",
+            new Band(GelParameters::glassLeast, GelParameters::glassMost),
+            new OfFat(FatParameters::glassLeast, FatParameters::glassMost)),
+    FROM_DISH(
+            "from-dish",
+            "from its dish",
+            new Band(GelParameters::dishLeast, GelParameters::dishMost),
+            new OfFat(FatParameters::dishLeast, FatParameters::dishMost)),
+    PIPED(
+            "piped",
+            "piped or scooped",
+            new Band(GelParameters::dishLeast, GelParameters::turnedOutMost),
+            new OfFat(FatParameters::pipedLeast, FatParameters::pipedMost)),
+    SLICED(
+            "sliced",
+            "sliced",
+            new Band(GelParameters::slicedLeast, GelParameters::slicedMost),
+            new OfFat(FatParameters::slicedLeast, FatParameters::slicedMost));
+
+    private record Band(Function<GelParameters, Parameter> least, Function<GelParameters, Parameter> most) {}
+
+    private record OfFat(Function<FatParameters, Parameter> least, Function<FatParameters, Parameter> most) {}
 
     private final String id;
     private final String words;
-    private final Function<GelParameters, Parameter> least;
-    private final Function<GelParameters, Parameter> most;
+    private final Band gel;
+    private final OfFat fat;
 
-    Served(String id, String words, Function<GelParameters, Parameter> least, Function<GelParameters, Parameter> most) {
+    Served(String id, String words, Band gel, OfFat fat) {
         this.id = id;
         this.words = words;
-        this.least = least;
-        this.most = most;
+        this.gel = gel;
+        this.fat = fat;
     }
 
     /** Whether it stays in what it was filled into. */
@@ -43,12 +68,22 @@ public enum Served {
 
     /** Lower end of the target band of a gel. */
     public Parameter least(GelParameters p) {
-        return least.apply(p);
+        return gel.least().apply(p);
     }
 
     /** Upper end of the target band of a gel. */
     public Parameter most(GelParameters p) {
-        return most.apply(p);
+        return gel.most().apply(p);
+    }
+
+    /** Lower end of the target band of what fat, curd or foam makes firm. */
+    public Parameter least(FatParameters p) {
+        return fat.least().apply(p);
+    }
+
+    /** Upper end of it. */
+    public Parameter most(FatParameters p) {
+        return fat.most().apply(p);
     }
 
     /** The one a document names. */

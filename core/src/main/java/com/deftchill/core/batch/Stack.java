@@ -61,7 +61,8 @@ public record Stack(List<Bed> beds, double fillMm, double fillMl, double overMl)
                 beds.add(new Bed(top, top, ml, grams, 0, 0, inside));
                 continue;
             }
-            meantMl += ml;
+            double placedMl = ml - drawnIn(batch, beds, component, ml);
+            meantMl += placedMl;
             var crust = component.pressed();
             if (lines(component) && crust.wallMm() > 0) {
                 double thick = CrumbBase.thicknessMm(
@@ -78,14 +79,32 @@ public record Stack(List<Bed> beds, double fillMm, double fillMl, double overMl)
             }
             double below = inside.volumeMl(top);
             double room = inside.brimMl() - below;
-            double placed = Math.min(ml, room);
-            overMl += ml - placed;
+            double placed = Math.min(placedMl, room);
+            overMl += placedMl - placed;
             double to = placed > 0 ? inside.fillHeightMm(Math.min(inside.brimMl(), below + placed)) : top;
             beds.add(new Bed(top, to, ml, grams, 0, 0, inside));
             top = to;
         }
         return new Stack(beds, top, meantMl, overMl);
     }
+
+    /** What of a liquid the sponge below it draws into its pores, ml. */
+    private static double drawnIn(Batch batch, List<Bed> beds, Component liquid, double ml) {
+        if (beds.isEmpty() || liquid.kind().isSolid() || liquid.kind().fatSets()) {
+            return 0;
+        }
+        var below = batch.components().get(beds.size() - 1);
+        boolean sponge = below.kind() == Kind.PIECES
+                && below.lines().stream()
+                        .anyMatch(line -> line.part().ingredient().soaking().isPresent());
+        double pores = Mixing.of(below).airShare() * beds.get(beds.size() - 1).ml();
+        return sponge ? Math.min(FILLED_PORES * pores, MOST_DRAWN_IN * ml) : 0;
+    }
+
+    /** So much of its pores a sponge fills under a liquid, and so much of the liquid it takes at most [E]. */
+    private static final double FILLED_PORES = 0.8;
+
+    private static final double MOST_DRAWN_IN = 0.7;
 
     private static boolean lines(Component component) {
         return component.kind() == Kind.CRUMB || component.kind() == Kind.SHELL;

@@ -5,12 +5,13 @@ import com.deftchill.core.batch.Component;
 import com.deftchill.core.batch.Kind;
 import com.deftchill.core.batch.Mixing;
 import com.deftchill.core.batch.Stack;
+import com.deftchill.core.body.Nature;
+import com.deftchill.core.body.Plastic;
 import com.deftchill.core.chill.ChillOptions;
 import com.deftchill.core.chill.Grid;
 import com.deftchill.core.chill.Ice;
 import com.deftchill.core.chill.Material;
 import com.deftchill.core.chill.Slab;
-import com.deftchill.core.fat.FatSet;
 import com.deftchill.core.mix.Mix;
 import com.deftchill.core.turnout.Slump;
 import com.deftchill.core.vessel.Profile;
@@ -32,6 +33,11 @@ record Filling(List<BuiltLayer> layers, Grid grid, double[] interfaces, Material
 
     /** A thinner fill is computed as thick as this, mm. */
     private static final double LEAST_MM = 2;
+
+    /** A night in the fridge. */
+    private static final double NIGHT_C = 5;
+
+    private static final double NIGHT_S = 14 * 3600.0;
 
     Filling {
         layers = List.copyOf(layers);
@@ -100,7 +106,7 @@ record Filling(List<BuiltLayer> layers, Grid grid, double[] interfaces, Material
                     : Thaw.NEVER_FROZEN;
             var chill = component.kind().isSolid()
                     ? null
-                    : chill(component, mix, slab, material.density(), massOn(batch, stack, i), thaw, settings);
+                    : chill(batch, component, mix, slab, material.density(), massOn(batch, stack, i), thaw, settings);
             layers.add(new BuiltLayer(i, component, slab, material, chill));
             row = to;
         }
@@ -120,16 +126,45 @@ record Filling(List<BuiltLayer> layers, Grid grid, double[] interfaces, Material
         return row;
     }
 
+    /** What a layer is mostly made firm by, after a night in the cold: fixed for the whole run. */
+    private static Nature nature(Component component, Mix mix, double strength, Plastic plastic) {
+        var setting = component.gelModel().setting(1);
+        setting.advance(new double[] {NIGHT_C}, NIGHT_S);
+        double gel = component.gelModel().rigidity(mix.gelatinGramsPerLitre(), setting.shares()[0], strength);
+        return Nature.of(gel, plastic.restPa(NIGHT_C));
+    }
+
     private static Chill chill(
-            Component component, Mix mix, Slab slab, double density, double aboveG, Thaw thaw, Settings settings) {
+            Batch batch,
+            Component component,
+            Mix mix,
+            Slab slab,
+            double density,
+            double aboveG,
+            Thaw thaw,
+            Settings settings) {
         var model = component.gelModel();
         var factors = component.factors(mix);
-        var fat = FatSet.of(Mixing.network(component), mix.airShare());
-        var slump = new Slump(slab, density, aboveG / 1000);
+        var plastic = Mixing.plastic(component);
+        var slump = new Slump(
+                slab,
+                density,
+                aboveG / 1000,
+                component.parameters().body().standsMargin().value());
         double strength = factors.product() * settings.nudge().strength();
+        var nature = nature(component, mix, strength, plastic);
+        var limits = SetHistory.Limits.of(batch, component, nature);
         var set = new SetHistory(
-                component.parameters(), slab, model, mix.gelatinGramsPerLitre(), strength, fat, slump, thaw);
-        return new Chill(model, factors, fat, slump, set);
+                component.parameters(),
+                slab,
+                model,
+                mix.gelatinGramsPerLitre(),
+                strength,
+                plastic,
+                limits,
+                slump,
+                thaw);
+        return new Chill(model, factors, plastic, nature, slump, set);
     }
 
     /** Of each cell that of its layer; beside a lined one, that of the lining. */

@@ -1,8 +1,12 @@
 package com.deftchill.core.build;
 
+import com.deftchill.core.batch.Batch;
+import com.deftchill.core.batch.Component;
+import com.deftchill.core.body.Nature;
+import com.deftchill.core.body.Plastic;
+import com.deftchill.core.body.PlasticState;
 import com.deftchill.core.chill.ChillListener;
 import com.deftchill.core.chill.Slab;
-import com.deftchill.core.fat.FatSet;
 import com.deftchill.core.gel.Firmness;
 import com.deftchill.core.gel.GelModel;
 import com.deftchill.core.gel.RigidityCurve;
@@ -22,6 +26,38 @@ public final class SetHistory implements ChillListener {
     /** So much of its volume frozen counts as frozen. */
     private static final double FROZEN_SHARE = 0.5;
 
+    /** Of what the model may be off by, so much of its logarithm is close. */
+    public static final double CLOSE_POWER = 1 / 6.0;
+
+    /** What is not mostly gel is at its best so near its last score. */
+    private static final double BEST_WITHIN = 3;
+
+    /**
+     * What a layer must reach, by its nature and by how the dessert is served.
+     *
+     * @param setPa no longer to be called liquid
+     * @param readyPa to be turned out or sliced: its limit, less a little of what the model may be off by
+     */
+    public record Limits(Nature nature, double setPa, double readyPa) {
+        static Limits of(Batch batch, Component component, Nature nature) {
+            var body = component.parameters().body();
+            double set = nature == Nature.PLASTIC
+                    ? body.setPlastic().value()
+                    : body.setGel().value();
+            var gel = batch.served().least(component.parameters().gel());
+            var plastic = batch.served().least(component.parameters().fat());
+            double ready = switch (nature) {
+                case GEL -> gel.value();
+                case PLASTIC -> plastic.value();
+                case MIXED -> Math.min(gel.value(), plastic.value());
+            };
+            double close = nature == Nature.GEL
+                    ? component.parameters().gel().uncertain().value()
+                    : body.uncertainFat().value();
+            return new Limits(nature, set, batch.turnsOut() ? ready / Math.pow(close, CLOSE_POWER) : 0);
+        }
+    }
+
     /** Rounding of clock times, s. */
     private static final double SAME_MOMENT = 1e-3;
 
@@ -29,13 +65,15 @@ public final class SetHistory implements ChillListener {
     private final Slab slab;
     private final GelModel model;
     private final RigidityCurve curve;
-    private final FatSet fat;
+    private final PlasticState plastic;
+    private final Limits limits;
     private final RowFirmness firmness;
     private final Slump slump;
     private final Setting setting;
     private final Thaw thaw;
 
-    private final Crossing set = Crossing.risesTo(Firmness.HOLDS_PA);
+    private final Crossing set;
+    private final Crossing firm;
     private final Crossing stands;
     private final Crossing coreCold;
     private final Crossing frozen;
@@ -47,9 +85,11 @@ public final class SetHistory implements ChillListener {
     private final double[] rowRigidity;
     private final double[] shareWhenJudged;
     private final double[] celsiusWhenJudged;
+    private PlasticState plasticWhenJudged;
     private double[] seconds = new double[256];
     private double[] weakest = new double[256];
     private double[] mean = new double[256];
+    private double[] strain = new double[256];
     private double[] warmest = new double[256];
     private double[] coldest = new double[256];
     private double[] surfacePa = new double[256];
@@ -76,23 +116,28 @@ public final class SetHistory implements ChillListener {
             GelModel model,
             double gramsPerLitre,
             double factor,
-            FatSet fat,
+            Plastic plastic,
+            Limits limits,
             Slump slump,
             Thaw thaw) {
         this.slab = slab;
         this.model = model;
         curve = new RigidityCurve(model, gramsPerLitre, factor);
-        this.fat = fat;
-        firmness = new RowFirmness(slab, fat);
+        this.limits = limits;
+        firmness = new RowFirmness(slab);
         this.slump = slump;
         this.thaw = thaw;
         this.parameters = parameters;
-        stands = Crossing.fallsTo(Slump.ready(parameters.turnout()));
+        set = Crossing.risesTo(limits.setPa());
+        firm = Crossing.risesTo(limits.readyPa());
+        stands = Crossing.fallsTo(parameters.turnout().trembling().value());
         coreCold = Crossing.fallsTo(parameters.cold().turnsOutBelow().value());
         frozen = Crossing.firstFallsTo(parameters.cold().peels().value());
         thawed = Crossing.risesTo(thaw.thawedC());
         here = slab.room();
         setting = model.setting(here.length);
+        this.plastic = new PlasticState(plastic, here.length);
+        plasticWhenJudged = this.plastic.copy();
         rowRigidity = new double[slab.rows()];
         shareWhenJudged = slab.room();
         celsiusWhenJudged = slab.room();
@@ -142,6 +187,7 @@ public final class SetHistory implements ChillListener {
                 here[i] = Math.max(here[i], thaw.freezesC());
             }
             setting.advance(here, stepSeconds);
+            plastic.advance(here, stepSeconds);
         }
         slab.take(celsius, here);
         if (count == seconds.length) {
@@ -155,7 +201,8 @@ public final class SetHistory implements ChillListener {
         if (chilling) {
             chilled = count + 1;
             set.follow(time, weakest[count]);
-            stands.follow(time, slump.meanStrain(rowRigidity));
+            firm.follow(time, weakest[count]);
+            stands.follow(time, strain[count]);
             coreCold.follow(time, warmest[count]);
             frozen.follow(time, warmest[count]);
         }
@@ -163,6 +210,7 @@ public final class SetHistory implements ChillListener {
         if (Math.abs(time - judgedAt) < SAME_MOMENT) {
             System.arraycopy(setting.shares(), 0, shareWhenJudged, 0, shareWhenJudged.length);
             System.arraycopy(here, 0, celsiusWhenJudged, 0, celsiusWhenJudged.length);
+            plasticWhenJudged = plastic.copy();
         }
         count++;
     }
@@ -185,7 +233,7 @@ public final class SetHistory implements ChillListener {
 
     /** Rigidity of a point of its part of the grid now, Pa. */
     private double firmness(int at) {
-        return strength * curve.at(setting.shares()[at]) + fat.at(here[at]);
+        return strength * curve.at(setting.shares()[at]) + plastic.at(at, here[at]);
     }
 
     /** Rigidity of each of its cells now, Pa, into a value that every cell of the grid has. */
@@ -220,7 +268,7 @@ public final class SetHistory implements ChillListener {
 
     /** The same points as they are now, to be followed on by themselves at the table. */
     TableHistory atTheTable() {
-        return new TableHistory(slab, setting.copy(), curve, strength, fat, slump);
+        return new TableHistory(slab, setting.copy(), curve, strength, plastic.copy(), limits.nature(), slump);
     }
 
     /** Temperature of the middle of its upper face after some seconds, °C. */
@@ -259,9 +307,23 @@ public final class SetHistory implements ChillListener {
         return firm.seconds();
     }
 
-    /** Seconds until set, standing with a margin, and cold enough to turn out. */
+    /** Seconds until firm enough for its way of serving, standing, and cold enough to turn out or to cut. */
     public double readySeconds() {
-        return Math.max(set.seconds(), Math.max(stands.seconds(), coreCold.seconds()));
+        return Math.max(Math.max(set.seconds(), firm.seconds()), Math.max(stands.seconds(), coreCold.seconds()));
+    }
+
+    /** What it is set from, Pa. */
+    public double setPa() {
+        return limits.setPa();
+    }
+
+    /** Seconds until it stands crisp. */
+    public double crispSeconds() {
+        var crisp = Crossing.fallsTo(parameters.turnout().crisp().value());
+        for (int i = 0; i < chillSamples(); i++) {
+            crisp.follow(seconds[i], strain[i]);
+        }
+        return Math.max(readySeconds(), crisp.seconds());
     }
 
     /** Seconds until the warmest point is below a temperature, °C, and stays so while it is chilled. */
@@ -273,13 +335,16 @@ public final class SetHistory implements ChillListener {
         return below.seconds();
     }
 
-    /** Seconds until the mean rigidity has reached nine tenths of its last value. */
+    /** Seconds until it is at its best: a gel at nine tenths of its last firmness, all else within a little of its score. */
     public double bestSeconds() {
         double last = mean[count - 1];
         if (!(last > 0)) {
             return Double.POSITIVE_INFINITY;
         }
-        var best = Crossing.risesTo(parameters.layers().best().value() * last);
+        double enough = limits.nature() == Nature.GEL
+                ? parameters.layers().best().value() * last
+                : Firmness.rigidity(Math.max(0, Firmness.score(last) - BEST_WITHIN));
+        var best = Crossing.risesTo(Math.min(last, enough));
         for (int i = 0; i < count; i++) {
             best.follow(seconds[i], mean[i]);
         }
@@ -314,6 +379,7 @@ public final class SetHistory implements ChillListener {
         firmness.fill(
                 shareWhenJudged,
                 celsiusWhenJudged,
+                plasticWhenJudged,
                 share -> strength * model.rigidity(concentration, share, withFactor),
                 rows);
         return rows;
@@ -333,6 +399,16 @@ public final class SetHistory implements ChillListener {
         return sum / volume;
     }
 
+    /** Solid share of its cocoa butter when judged, mean over its points. */
+    public double cocoaWhenJudged() {
+        return plasticWhenJudged.meanCocoa();
+    }
+
+    /** Solid share of its milk fat when judged. */
+    public double milkWhenJudged() {
+        return plasticWhenJudged.meanMilk();
+    }
+
     private void measure() {
         double hottest = Double.NEGATIVE_INFINITY;
         double least = Double.POSITIVE_INFINITY;
@@ -346,8 +422,10 @@ public final class SetHistory implements ChillListener {
         warmest[count] = hottest;
         coldest[count] = least;
         freeze();
-        weakest[count] = firmness.fill(setting.shares(), here, share -> strength * curve.at(share), rowRigidity);
+        weakest[count] =
+                firmness.fill(setting.shares(), here, plastic, share -> strength * curve.at(share), rowRigidity);
         mean[count] = Arrays.stream(rowRigidity).average().orElse(0);
+        strain[count] = slump.meanStrain(rowRigidity, limits.nature());
         surfacePa[count] = topPa();
         surfaceC[count] = here[slab.at(slab.cell(0, slab.rows() - 1))];
     }
@@ -377,6 +455,7 @@ public final class SetHistory implements ChillListener {
         seconds = Arrays.copyOf(seconds, size);
         weakest = Arrays.copyOf(weakest, size);
         mean = Arrays.copyOf(mean, size);
+        strain = Arrays.copyOf(strain, size);
         warmest = Arrays.copyOf(warmest, size);
         coldest = Arrays.copyOf(coldest, size);
         surfacePa = Arrays.copyOf(surfacePa, size);

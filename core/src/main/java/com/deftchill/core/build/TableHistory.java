@@ -1,7 +1,8 @@
 package com.deftchill.core.build;
 
+import com.deftchill.core.body.Nature;
+import com.deftchill.core.body.PlasticState;
 import com.deftchill.core.chill.Slab;
-import com.deftchill.core.fat.FatSet;
 import com.deftchill.core.gel.RigidityCurve;
 import com.deftchill.core.gel.Setting;
 import com.deftchill.core.turnout.Slump;
@@ -15,15 +16,26 @@ final class TableHistory {
     private final double strength;
     private final RowFirmness firmness;
     private final Slump slump;
+    private final PlasticState plastic;
+    private final Nature nature;
     private final double[] here;
     private final double[] rows;
 
-    TableHistory(Slab slab, Setting setting, RigidityCurve curve, double strength, FatSet fat, Slump slump) {
+    TableHistory(
+            Slab slab,
+            Setting setting,
+            RigidityCurve curve,
+            double strength,
+            PlasticState plastic,
+            Nature nature,
+            Slump slump) {
         this.slab = slab;
         this.setting = setting;
         this.curve = curve;
         this.strength = strength;
-        firmness = new RowFirmness(slab, fat);
+        firmness = new RowFirmness(slab);
+        this.plastic = plastic;
+        this.nature = nature;
         this.slump = slump;
         here = slab.room();
         rows = new double[slab.rows()];
@@ -34,9 +46,10 @@ final class TableHistory {
         if (stepSeconds > 0) {
             slab.take(meanCelsius, here);
             setting.advance(here, stepSeconds);
+            plastic.advance(here, stepSeconds);
         }
         slab.take(celsius, here);
-        firmness.fill(setting.shares(), here, share -> strength * curve.at(share), rows);
+        firmness.fill(setting.shares(), here, plastic, share -> strength * curve.at(share), rows);
     }
 
     /** Mean rigidity of its rows now, Pa. */
@@ -46,11 +59,11 @@ final class TableHistory {
 
     /** Strain of each of its slices now, bottom of the mould first. */
     double[] strains() {
-        return slump.strains(rows);
+        return slump.strains(rows, nature);
     }
 
     double meanStrain() {
-        return slump.meanStrain(rows);
+        return slump.meanStrain(rows, nature);
     }
 
     double heightMm() {

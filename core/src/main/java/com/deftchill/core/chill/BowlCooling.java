@@ -45,6 +45,13 @@ public final class BowlCooling {
         return seconds(p.bowlIce().value() * wallM2, fromC, toC, ICE_C);
     }
 
+    /** Rate at which it comes nearer the temperature around it, in the room or else in ice water, 1/s. */
+    public double perSecond(boolean room) {
+        double wattsPerK =
+                room ? p.bowlRoom().value() * (wallM2 + surfaceM2) : p.bowlIce().value() * wallM2;
+        return wattsPerK / heatPerK;
+    }
+
     private double seconds(double wattsPerK, double fromC, double toC, double airC) {
         if (toC >= fromC) {
             return 0;

@@ -52,7 +52,11 @@ public final class Composition {
 
     /** Mass share of all fats, g/g. */
     public double fat() {
-        return share(Constituent.MILK_FAT) + share(Constituent.COCOA_BUTTER) + share(Constituent.OTHER_FAT);
+        return share(Constituent.MILK_FAT)
+                + share(Constituent.BUTTER_FAT)
+                + share(Constituent.COCOA_BUTTER)
+                + share(Constituent.COCONUT_FAT)
+                + share(Constituent.OTHER_FAT);
     }
 
     /** Density without air at T °C, kg/m3. */

@@ -4,7 +4,9 @@ package com.deftchill.core.composition;
 public enum Constituent {
     WATER("Water", Thermal.WATER),
     MILK_FAT("Milk fat", Thermal.FAT),
+    BUTTER_FAT("Butter's fat", Thermal.FAT),
     COCOA_BUTTER("Cocoa butter", Thermal.FAT),
+    COCONUT_FAT("Coconut fat", Thermal.FAT),
     OTHER_FAT("Other fat", Thermal.FAT),
     SUGARS("Sugars", Thermal.CARBOHYDRATE),
     MILK_PROTEIN("Milk protein", Thermal.PROTEIN),

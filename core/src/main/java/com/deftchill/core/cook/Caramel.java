@@ -48,6 +48,22 @@ public enum Caramel {
         return lost.apply(p).value();
     }
 
+    /** Lost of the sugar's mass at T °C, linear between the stages, g/g. */
+    public static double lostAt(PanParameters p, double celsius) {
+        double light = LIGHT.celsius(p);
+        double dark = DARK.celsius(p);
+        if (celsius <= light) {
+            return LIGHT.lost(p) * Math.max(0, (celsius - NOTHING_LOST_C) / (light - NOTHING_LOST_C));
+        }
+        var from = celsius < MEDIUM.celsius(p) ? LIGHT : MEDIUM;
+        var to = from == LIGHT ? MEDIUM : DARK;
+        double share = (Math.min(dark, celsius) - from.celsius(p)) / (to.celsius(p) - from.celsius(p));
+        return from.lost(p) + share * (to.lost(p) - from.lost(p));
+    }
+
+    /** Colder than this sugar loses nothing of itself, °C [E]. */
+    private static final double NOTHING_LOST_C = 150;
+
     /** The one a document names; medium when it names none. */
     public static Optional<Caramel> of(String id) {
         return id.isEmpty()

@@ -4,7 +4,6 @@ import com.deftchill.core.parameters.PanParameters;
 
 /** Crumbs pressed with butter into a tin (handbook 3 [E]). Millimetres in, grams out. */
 public final class CrumbBase {
-    public static final double AIM_RATIO = 2.0;
     /** Usual thickness, mm. */
     public static final double THIN_MM = 4;
 
@@ -13,6 +12,12 @@ public final class CrumbBase {
     private static final double MM3_PER_ML = 1000;
 
     private CrumbBase() {}
+
+    /** Grams of a fat (g/g of fat) that bring crumbs to the share of fat aimed at. */
+    public static double butterG(PanParameters p, double crumbsG, double crumbsFatG, double butterFat) {
+        double aim = p.crumbAim().value();
+        return Math.max(0, (aim * crumbsG - crumbsFatG) / (butterFat - aim));
+    }
 
     /** Mass of a bottom of an area at a thickness, and of a wall along a perimeter up to a height, g. */
     public static double grams(PanParameters p, double areaMm2, double perimeterMm, double thicknessMm, double wallMm) {

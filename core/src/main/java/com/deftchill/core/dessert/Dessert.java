@@ -92,6 +92,14 @@ public record Dessert(Batch batch, Kitchen kitchen, Stack stack, List<Portrait> 
                         .map(s -> s.startSeconds() + s.history().readySeconds()));
     }
 
+    /** When one layer may be served as it is meant to be, s after the first pour. */
+    public double readyOf(Study study) {
+        return study.startSeconds()
+                + (batch.turnsOut()
+                        ? study.history().readySeconds()
+                        : study.history().setSeconds());
+    }
+
     /** Whether any of it has been ice. */
     public boolean wasFrozen() {
         return studies().stream().anyMatch(s -> s.history().wasFrozen());

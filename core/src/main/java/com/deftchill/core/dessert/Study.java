@@ -6,6 +6,9 @@ import com.deftchill.core.batch.Kind;
 import com.deftchill.core.batch.Served;
 import com.deftchill.core.batch.Stack;
 import com.deftchill.core.batch.Wanted;
+import com.deftchill.core.body.Nature;
+import com.deftchill.core.body.Plastic;
+import com.deftchill.core.body.PlasticFirmness;
 import com.deftchill.core.build.Build;
 import com.deftchill.core.build.BuiltLayer;
 import com.deftchill.core.build.SetHistory;
@@ -19,8 +22,6 @@ import com.deftchill.core.chill.Grid;
 import com.deftchill.core.chill.Material;
 import com.deftchill.core.chill.Place;
 import com.deftchill.core.chill.Slab;
-import com.deftchill.core.fat.FatFirmness;
-import com.deftchill.core.fat.FatSet;
 import com.deftchill.core.gel.Firmness;
 import com.deftchill.core.gel.GelModel;
 import com.deftchill.core.gel.StrengthFactors;
@@ -50,7 +51,8 @@ import java.util.stream.IntStream;
  * @param mix what was mixed
  * @param model of its gelling agent
  * @param factors that strengthen or weaken it
- * @param fat what its fat adds to the firmness
+ * @param plastic what makes it firm besides its gel
+ * @param nature what it is mostly made firm by: it decides words, limits and the rule of standing
  * @param bed where it lies
  * @param startSeconds when it is poured, after the first layer, s
  * @param history what happened while chilling
@@ -68,7 +70,8 @@ public record Study(
         Material material,
         GelModel model,
         StrengthFactors factors,
-        FatSet fat,
+        Plastic plastic,
+        Nature nature,
         Stack.Bed bed,
         double startSeconds,
         SetHistory history,
@@ -114,7 +117,8 @@ public record Study(
                 layer.material(),
                 chill.model(),
                 chill.factors(),
-                chill.fat(),
+                chill.plastic(),
+                chill.nature(),
                 bed,
                 startSeconds,
                 chill.set(),
@@ -126,7 +130,7 @@ public record Study(
 
     /** Temperature above which neither gel nor fat holds it, °C. */
     public double loosensC() {
-        double fatHolds = fat.holdsUpToC(Firmness.HOLDS_PA);
+        double fatHolds = plastic.holdsUpToC(Firmness.HOLDS_PA);
         return component.gels() ? Math.max(meltC(), fatHolds) : fatHolds;
     }
 
@@ -164,8 +168,13 @@ public record Study(
                 model,
                 gramsPerLitre(),
                 factors.product(),
-                fat,
-                new Slump(slab, material.density(), 0),
+                plastic,
+                new SetHistory.Limits(nature, history.setPa(), 0),
+                new Slump(
+                        slab,
+                        material.density(),
+                        0,
+                        parameters().body().standsMargin().value()),
                 Thaw.NEVER_FROZEN);
         chilled.judgeAt(Double.POSITIVE_INFINITY);
         double hBase = bed.fromMm() == 0 ? cooler.hBase() : 0;
@@ -195,7 +204,7 @@ public record Study(
                         vessel.material(),
                         material,
                         batch.airC(),
-                        batch.parameters().turnout().dipWater().value(),
+                        batch.dipWaterC(),
                         meltC)
                 : new Dip.Window(0, 0, 0);
     }
@@ -211,7 +220,8 @@ public record Study(
                 material,
                 model,
                 factors,
-                fat,
+                plastic,
+                nature,
                 bed,
                 startSeconds,
                 history,
@@ -305,17 +315,29 @@ public record Study(
 
     /** Whether its firmness is a matter of gel, fat network or both; else it is only poured over. */
     public boolean sets() {
-        return component.gels() || fat.exists();
+        return component.gels() || plastic.exists();
     }
 
-    /** Whether fat and air set it, with or without a gel: its firmness has words of its own. */
-    public boolean fatSet() {
-        return component.kind().fatSets();
+    /** Whether fat, curd, starch, egg or foam is most of what makes it firm. */
+    public boolean plasticBody() {
+        return nature == Nature.PLASTIC;
     }
 
-    /** The zone of a firmness in the words for what sets it. */
+    /** The zone of a firmness in the words for what makes it firm. */
     public String words(double pa) {
-        return fatSet() ? FatFirmness.of(pa).words() : Firmness.of(pa).words();
+        return nature == Nature.GEL
+                ? Firmness.of(pa).words()
+                : PlasticFirmness.of(pa).words();
+    }
+
+    /** How far off its firmness may be, as a factor. */
+    public double uncertain() {
+        double ofGel = parameters().gel().uncertain().value();
+        return switch (nature) {
+            case GEL -> ofGel;
+            case PLASTIC -> plastic.uncertain();
+            case MIXED -> Math.max(ofGel, Math.sqrt(ofGel * plastic.uncertain()));
+        };
     }
 
     /** Lower end of the firmness that its way of serving wants, Pa. */
@@ -330,18 +352,25 @@ public record Study(
 
     private double[] band() {
         var served = batch.served();
-        if (fatSet()) {
-            var p = parameters().fat();
-            return switch (served) {
-                case IN_GLASS, FROM_DISH, PIPED -> between(p.glassLeast(), p.glassMost());
-                case TURNED_OUT -> between(p.turnedOutLeast(), p.turnedOutMost());
-                case SLICED -> between(p.slicedLeast(), p.slicedMost());
-            };
-        }
+        var plastic = between(
+                served.least(parameters().fat()), served.most(parameters().fat()));
+        return switch (nature) {
+            case GEL -> gelBand(served);
+            case PLASTIC -> plastic;
+            case MIXED -> {
+                var gel = gelBand(served);
+                yield new double[] {Math.min(gel[0], plastic[0]), Math.max(gel[1], plastic[1])};
+            }
+        };
+    }
+
+    /** A jelly upon other layers may be firmer, and where it is cut it must be. */
+    private double[] gelBand(Served served) {
         var p = parameters().gel();
-        return component.kind() == Kind.JELLY && !alone()
-                ? between(p.jellyLeast(), p.jellyMost())
-                : between(served.least(p), served.most(p));
+        if (component.kind() != Kind.JELLY || alone()) {
+            return between(served.least(p), served.most(p));
+        }
+        return served.stays() ? between(served.least(p), p.jellyMost()) : between(p.jellyLeast(), p.jellyMost());
     }
 
     private static double[] between(Parameter least, Parameter most) {
@@ -366,12 +395,13 @@ public record Study(
     /** Rigidity a day after pouring, warmed (or cooled) to T °C throughout, Pa. */
     public double rigidityAt(double celsius) {
         double share = model.shareAt(history.meanShareWhenJudged(), celsius);
-        return model.rigidity(gramsPerLitre(), share, factors.product()) + fat.at(celsius);
+        return model.rigidity(gramsPerLitre(), share, history.strength() * factors.product())
+                + plastic.broughtTo(celsius, history.cocoaWhenJudged(), history.milkWhenJudged());
     }
 
     /** Mean strain of the body turned out a day after pouring. */
     public double judgedStrain() {
-        return slump.meanStrain(rowsWhenJudged());
+        return slump.meanStrain(rowsWhenJudged(), nature);
     }
 
     /** Height of the body turned out a day after pouring, mm. */

@@ -1,8 +1,9 @@
 package com.deftchill.core.dose;
 
 import com.deftchill.core.batch.Wanted;
+import com.deftchill.core.body.Nature;
+import com.deftchill.core.body.PlasticFirmness;
 import com.deftchill.core.dessert.Study;
-import com.deftchill.core.fat.FatFirmness;
 import com.deftchill.core.gel.Firmness;
 import com.deftchill.core.larder.GelProduct;
 import com.deftchill.core.verdict.Evidence;
@@ -64,7 +65,7 @@ public record DoseStrip(
                 Firmness.score(study.leastPa()),
                 Firmness.score(study.mostPa()),
                 batch.wanted().filter(w -> w.kind() == Wanted.Kind.FIRMNESS).map(Wanted::value),
-                study.fatSet() ? fatWords() : words(),
+                study.nature() == Nature.GEL ? words() : plasticWords(),
                 doses,
                 marks(product, doses),
                 study.kitchen().fineScaleG(),
@@ -81,8 +82,8 @@ public record DoseStrip(
                 .toList();
     }
 
-    private static List<Zone> fatWords() {
-        var zones = FatFirmness.values();
+    private static List<Zone> plasticWords() {
+        var zones = PlasticFirmness.values();
         return Arrays.stream(zones)
                 .map(zone -> new Zone(
                         zone.words(),

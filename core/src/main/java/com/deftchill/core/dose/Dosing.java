@@ -9,7 +9,6 @@ import com.deftchill.core.larder.GelProduct;
 import com.deftchill.core.mix.Mix;
 import com.deftchill.core.text.Notation;
 import com.deftchill.core.text.Words;
-import com.deftchill.core.turnout.Slump;
 import com.deftchill.core.verdict.Fix;
 import java.util.Arrays;
 import java.util.List;
@@ -53,7 +52,9 @@ public final class Dosing {
                         mix.gelatinGramsPerLitre(), component.factors(mix).product());
         double mean = Arrays.stream(rows).average().orElse(0);
         double height = heightMm(mix);
-        double strain = study.slump().meanStrain(rows) * height / study.slump().heightMm();
+        double strain = study.slump().meanStrain(rows, study.nature())
+                * height
+                / study.slump().heightMm();
         return new Outcome(grams, component.gel().waterG(), mean, height, height * Math.max(0, 1 - strain));
     }
 
@@ -105,7 +106,7 @@ public final class Dosing {
         double needed = stiff
                 * study.slump().meanStrain(even)
                 / ((study.parameters().turnout().crisp().value()
-                                + Slump.ready(study.parameters().turnout()))
+                                + study.parameters().turnout().trembling().value())
                         / 2);
         return Math.min(study.mostPa(), Math.max(study.aimPa(), needed));
     }

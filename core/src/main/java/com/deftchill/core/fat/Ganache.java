@@ -5,6 +5,7 @@ import com.deftchill.core.composition.Constituent;
 import com.deftchill.core.parameters.GanacheParameters;
 import com.deftchill.core.parameters.Parameters;
 import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.ToDoubleFunction;
@@ -21,7 +22,9 @@ public record Ganache(Composition composition, double grams, Parameters paramete
     private static final double FAT_G_PER_ML = 0.91;
     private static final double SUGAR_ML_PER_G = 0.62;
     private static final double ALCOHOL_G_PER_ML = 0.789;
-    /** How it eats, by its stiffness; limits fitted to dark 65 % with 35 % cream at 20 °C, 1:2, 1:1, 3:2, 2:1 [E]. */
+    private static final int HALVINGS = 40;
+
+    /** What it is good for, by its yield stress; limits fitted to dark 65 % with 35 % cream at 20 °C, 1:2, 1:1, 3:2, 2:1 [E]. */
     public enum Texture {
         POURS("pours; whips when cold", p -> 0),
         SOFT("soft, for the spoon", p -> p.softFrom().value()),
@@ -57,17 +60,20 @@ public record Ganache(Composition composition, double grams, Parameters paramete
 
     /** Water per dry cocoa solids and sugar, g/g. */
     public double waterPerSolids() {
-        double solids = composition.share(Constituent.COCOA_SOLIDS) + composition.share(Constituent.SUGARS);
-        return solids == 0 ? Double.POSITIVE_INFINITY : composition.share(Constituent.WATER) / solids;
+        return solids() == 0 ? Double.POSITIVE_INFINITY : composition.share(Constituent.WATER) / solids();
     }
 
     /** Whether the chocolate seizes: wet enough to clump, too dry to flow, not rich enough in fat. */
-    public boolean seizes() {
-        double ratio = waterPerSolids();
+    public boolean seizes(double freeWaterG) {
+        double ratio = freeWaterG / grams / Math.max(1e-9, solids());
         return hasChocolate()
                 && ratio > parameters.ganache().seizesFrom().value()
                 && ratio < parameters.ganache().seizesTo().value()
                 && phi() < parameters.ganache().fatContinuousPhi().value();
+    }
+
+    private double solids() {
+        return composition.share(Constituent.COCOA_SOLIDS) + composition.share(Constituent.SUGARS);
     }
 
     /** Grams of a liquid that bring phi below rescuePhi; 0 when it is; absent when this liquid cannot. */
@@ -88,28 +94,24 @@ public record Ganache(Composition composition, double grams, Parameters paramete
     }
 
     /** Least grams of a liquid that pass the seize band; absent when this liquid cannot. */
-    public OptionalDouble passesSeizing(Composition liquid) {
-        double missing = grams
-                * (parameters.ganache().seizesTo().value()
-                                * (composition.share(Constituent.COCOA_SOLIDS) + composition.share(Constituent.SUGARS))
-                        - composition.share(Constituent.WATER));
+    public OptionalDouble passesSeizing(Composition liquid, double freeWaterG) {
+        double missing = parameters.ganache().seizesTo().value() * grams * solids() - freeWaterG;
         double gain = liquid.share(Constituent.WATER)
                 - parameters.ganache().seizesTo().value()
                         * (liquid.share(Constituent.COCOA_SOLIDS) + liquid.share(Constituent.SUGARS));
         return gain > 0 ? OptionalDouble.of(Math.max(0, missing / gain)) : OptionalDouble.empty();
     }
 
-    /** Solid fat and, at a lower weight, dry cocoa solids at T °C, g/g: what its texture follows. */
-    public double stiffness(double celsius) {
-        return new SolidFat(parameters.fat()).of(composition, celsius)
-                + parameters.ganache().dryCocoa().value() * composition.share(Constituent.COCOA_SOLIDS);
+    /** Yield stress at rest at T °C, Pa. */
+    public double restPa(double celsius) {
+        return FatLaw.of(composition, parameters.fat()).restPa(celsius);
     }
 
-    /** How it eats at T °C. */
+    /** What it is good for at T °C. */
     public Texture texture(double celsius) {
-        double stiffness = stiffness(celsius);
+        double pa = restPa(celsius);
         return Arrays.stream(Texture.values())
-                .filter(texture -> stiffness >= texture.from.applyAsDouble(parameters.ganache()))
+                .filter(texture -> pa >= texture.from.applyAsDouble(parameters.ganache()))
                 .reduce((lower, higher) -> higher)
                 .orElse(Texture.POURS);
     }
@@ -128,18 +130,36 @@ public record Ganache(Composition composition, double grams, Parameters paramete
     }
 
     /**
-     * Grams of another chocolate per gram of a liquid that give the same share of solid fat at T °C as this; absent when
-     * no ratio up to the limit does.
+     * Grams of another chocolate per gram of a liquid that are as firm at T °C as this; absent when no ratio up to the limit
+     * is.
      *
      * @param most greatest ratio to consider
      */
     public OptionalDouble sameAs(Composition chocolate, Composition liquid, double celsius, double most) {
-        var solid = new SolidFat(parameters.fat());
-        double wanted = solid.of(composition, celsius);
-        double below = wanted - solid.of(liquid, celsius);
-        double above = solid.of(chocolate, celsius) - wanted;
-        double ratio = below / above;
-        return above > 0 && ratio >= 0 && ratio <= most ? OptionalDouble.of(ratio) : OptionalDouble.empty();
+        double wanted = restPa(celsius);
+        double low = 0;
+        double high = most;
+        if (joinedPa(chocolate, liquid, most, celsius) < wanted) {
+            return OptionalDouble.empty();
+        }
+        for (int i = 0; i < HALVINGS; i++) {
+            double ratio = (low + high) / 2;
+            if (joinedPa(chocolate, liquid, ratio, celsius) < wanted) {
+                low = ratio;
+            } else {
+                high = ratio;
+            }
+        }
+        return OptionalDouble.of(high);
+    }
+
+    private double joinedPa(Composition chocolate, Composition liquid, double ratio, double celsius) {
+        var masses = new EnumMap<Constituent, Double>(Constituent.class);
+        for (var constituent : Constituent.values()) {
+            masses.put(constituent, ratio * chocolate.share(constituent) + liquid.share(constituent));
+        }
+        return FatLaw.of(Composition.ofMasses(masses, 1 + ratio), parameters.fat())
+                .restPa(celsius);
     }
 
     private static double fatMlPerG(Composition of) {

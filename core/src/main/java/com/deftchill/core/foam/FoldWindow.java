@@ -4,10 +4,9 @@ import com.deftchill.core.composition.Composition;
 import com.deftchill.core.parameters.FoamParameters;
 
 /**
- * Between which temperatures of the base foam is folded in (handbook 3 [E]). Upper limit: the mix must end at 24 °C or
- * below and the base itself be at 35 °C or below, or the fat that holds the air melts. Lower: 3 K above the base's own
- * onset of setting, or it sets in lumps. A base set by chocolate alone is folded warmer: at most at 45 °C, at least at
- * 28 °C and so that the mix ends at 24 °C or above, or chips of cocoa butter form.
+ * Between which temperatures of the base foam is folded in (handbook 3 [E]). Upper limit: where cream holds the air the mix
+ * must end at 24 °C or below and the base be at most at 45 °C; whites alone stand a base of 50 °C. Lower limit: by what the
+ * base is. More foam never asks for a hotter base.
  *
  * @param lowC coldest base, °C
  * @param highC warmest base, °C
@@ -17,22 +16,30 @@ import com.deftchill.core.parameters.FoamParameters;
 public record FoldWindow(double lowC, double highC, By lowBy, By highBy) {
     /** What sets a limit. */
     public enum By {
-        /** The base starts to set aboveOnset below it. */
-        BASE_SETS,
+        /** A gel no longer flows below it, on its own way down in its bowl. */
+        GEL_SETS,
+        /** A ganache no longer flows. */
+        GANACHE_STIFFENS,
+        /** Cold cream on bare cocoa butter makes chips. */
+        CHIPS_FORM,
+        /** Chocolate and butter with egg worked in grow stiff. */
+        CHOCOLATE_STIFFENS,
+        /** Beaten butter is too stiff. */
+        BUTTER_STIFF,
         /** Nothing in the base sets in the cold. */
         NOTHING_SETS,
         /** The mix ends at mixEnds. */
         MIX_ENDS,
         /** Warmer, the fat that holds the air melts. */
         FAT_MELTS,
-        /** The mix ends at mixEnds; colder, chips of cocoa butter form. */
-        CHIPS_FORM,
-        /** Cocoa butter sets below it. */
-        COCOA_BUTTER_SETS
+        /** Warmer, the air of beaten butter melts. */
+        BUTTER_MELTS,
+        /** Whites stand no hotter base. */
+        WHITES_COOK
     }
 
     /** A base without anything that sets may be as cold as the fridge, °C. */
-    private static final double COLDEST_C = 2;
+    public static final double COLDEST_C = 2;
 
     /** A share of the mix: grams, composition. */
     public record Share(double grams, Composition composition) {
@@ -41,29 +48,28 @@ public record FoldWindow(double lowC, double highC, By lowBy, By highBy) {
         }
     }
 
-    /**
-     * The window of a base that gels, or that neither gels nor is set by chocolate.
-     *
-     * @param onsetC where the base by itself starts to set, °C; below 0 for a base that does not gel
-     */
-    public static FoldWindow of(FoamParameters p, Share base, Share foam, double foamC, double onsetC) {
+    /** The lower limit, and what sets it. */
+    public record Low(double celsius, By by) {}
+
+    /** Below which the mix must end, and the base be, where cream holds the air. */
+    public static FoldWindow ofCream(FoamParameters p, Low low, Share base, Share foam, double foamC) {
         double balanced = baseFor(p.mixEnds().value(), base, foam, foamC);
-        boolean gels = onsetC + p.aboveOnset().value() > COLDEST_C;
+        double most = p.baseMost().value();
         return new FoldWindow(
-                Math.max(COLDEST_C, onsetC + p.aboveOnset().value()),
-                Math.min(p.baseMost().value(), balanced),
-                gels ? By.BASE_SETS : By.NOTHING_SETS,
-                balanced < p.baseMost().value() ? By.MIX_ENDS : By.FAT_MELTS);
+                Math.max(COLDEST_C, low.celsius()),
+                Math.min(most, balanced),
+                low.by(),
+                balanced < most ? By.MIX_ENDS : By.FAT_MELTS);
     }
 
-    /** The window of a base set by chocolate alone. */
-    public static FoldWindow ofChocolate(FoamParameters p, Share base, Share foam, double foamC) {
-        double balanced = baseFor(p.mixEnds().value(), base, foam, foamC);
-        return new FoldWindow(
-                Math.max(p.chocolateLeast().value(), balanced),
-                p.chocolateMost().value(),
-                balanced > p.chocolateLeast().value() ? By.CHIPS_FORM : By.COCOA_BUTTER_SETS,
-                By.FAT_MELTS);
+    /** Where whites or yolks alone hold the air. */
+    public static FoldWindow ofEgg(FoamParameters p, Low low) {
+        return new FoldWindow(Math.max(COLDEST_C, low.celsius()), p.whitesMost().value(), low.by(), By.WHITES_COOK);
+    }
+
+    /** Where butter beaten with sugar is part of the base. */
+    public static FoldWindow ofButter(FoamParameters p) {
+        return new FoldWindow(p.butterLeast().value(), p.butterMost().value(), By.BUTTER_STIFF, By.BUTTER_MELTS);
     }
 
     /** Whether there is no such temperature. */

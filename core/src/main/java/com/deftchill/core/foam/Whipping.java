@@ -39,6 +39,16 @@ public final class Whipping {
         return p.yolk().value();
     }
 
+    /** Overrun of yolks with wine beaten over water. */
+    public static double sabayon(FoamParameters p) {
+        return p.sabayon().value();
+    }
+
+    /** Overrun of whole egg beaten with sugar over water. */
+    public static double wholeEgg(FoamParameters p) {
+        return p.wholeEgg().value();
+    }
+
     /** Overrun of beaten butter. */
     public static double butter(FoamParameters p) {
         return p.butter().value();

@@ -109,7 +109,7 @@ public record StrengthFactors(List<Factor> factors) {
      * Rigidity of a gel filled with bound droplets over that of the unfilled gel, at a volume share phi. Linear up to
      * 0.25, from there with the crowding term of Kerner's equation, joined without a step; capped at 2.5 [L/E].
      */
-    static double filler(double phi, GelParameters p) {
+    public static double filler(double phi, GelParameters p) {
         double gain = p.fillerGain().value();
         double linearTo = p.fillerLinearTo().value();
         double most = p.fillerMost().value();

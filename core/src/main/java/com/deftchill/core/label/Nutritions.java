@@ -86,6 +86,8 @@ public final class Nutritions {
         double cocoa = dessert.grams(Constituent.COCOA_SOLIDS);
         double fat = share
                 * (dessert.grams(Constituent.MILK_FAT)
+                        + dessert.grams(Constituent.BUTTER_FAT)
+                        + dessert.grams(Constituent.COCONUT_FAT)
                         + dessert.grams(Constituent.COCOA_BUTTER)
                         + dessert.grams(Constituent.OTHER_FAT));
         double sugars = share * dessert.grams(Constituent.SUGARS);

@@ -44,11 +44,12 @@ public record Ingredient(
      * @param bulk level density, g/ml; 0 for what is poured, whose density follows from its composition
      * @param pieces mass of a piece by its name in the singular, g
      * @param soaking how it takes up a liquid, for dry sponge and biscuits
+     * @param curd how firm it is, for fresh cheese and cultured cream
      */
-    public record Spooned(double bulk, Map<String, Double> pieces, Optional<Soaking> soaking) {
+    public record Spooned(double bulk, Map<String, Double> pieces, Optional<Soaking> soaking, Optional<Curd> curd) {
         /** What is not dipped. */
         public Spooned(double bulk, Map<String, Double> pieces) {
-            this(bulk, pieces, Optional.empty());
+            this(bulk, pieces, Optional.empty(), Optional.empty());
         }
 
         public Spooned {
@@ -111,6 +112,11 @@ public record Ingredient(
     /** How it takes up a liquid, for dry sponge and biscuits. */
     public Optional<Soaking> soaking() {
         return spooned.soaking();
+    }
+
+    /** How firm it is by itself, for fresh cheese and cultured cream. */
+    public Optional<Curd> curd() {
+        return spooned.curd();
     }
 
     public boolean has(Trait trait) {

@@ -46,7 +46,9 @@ public final class LarderFiles {
         var columns = new EnumMap<Constituent, String>(Constituent.class);
         columns.put(Constituent.WATER, "water");
         columns.put(Constituent.MILK_FAT, "milkFat");
+        columns.put(Constituent.BUTTER_FAT, "butterFat");
         columns.put(Constituent.COCOA_BUTTER, "cocoaButter");
+        columns.put(Constituent.COCONUT_FAT, "coconutFat");
         columns.put(Constituent.OTHER_FAT, "otherFat");
         columns.put(Constituent.SUGARS, "sugars");
         columns.put(Constituent.MILK_PROTEIN, "milkProtein");
@@ -98,7 +100,8 @@ public final class LarderFiles {
                 new Ingredient.Spooned(
                         row.get("bulk").isEmpty() ? 0 : number(row, "bulk"),
                         pieces(row.get("pieces")),
-                        soaking(row.get("soak"))),
+                        soaking(row.get("soak")),
+                        curd(row.get("curd"))),
                 new Ingredient.Labelling(
                         words(row, "allergens"),
                         words(row, "mayContain"),
@@ -147,6 +150,15 @@ public final class LarderFiles {
         }
         var parts = text.split("@");
         return Optional.of(new Soaking(Double.parseDouble(parts[0]), Double.parseDouble(parts[1])));
+    }
+
+    /** Reads {@code 3000@800}: yield stress at 5 and at 20 °C, Pa. */
+    private static Optional<Curd> curd(String text) {
+        if (text.isEmpty()) {
+            return Optional.empty();
+        }
+        var parts = text.split("@");
+        return Optional.of(new Curd(Double.parseDouble(parts[0]), Double.parseDouble(parts[1])));
     }
 
     private static List<String> words(CSVRecord row, String column) {

@@ -134,6 +134,11 @@ public final class OwnEntries {
         double soakSeconds = number(kind, "soakSeconds");
         var soaking =
                 soaks > 0 && soakSeconds > 0 ? Optional.of(new Soaking(soaks, soakSeconds)) : Optional.<Soaking>empty();
+        double curdCold = number(kind, "curdCold");
+        double curdWarm = number(kind, "curdWarm");
+        var curd = curdCold >= curdWarm && curdWarm > 0
+                ? Optional.of(new Curd(curdCold, curdWarm))
+                : Optional.<Curd>empty();
         var group = choice(kind, "group");
         var labelling = new Ingredient.Labelling(
                 allergens("allergens"),
@@ -153,7 +158,7 @@ public final class OwnEntries {
                     buffer,
                     protease,
                     tint,
-                    new Ingredient.Spooned(bulk, Map.of(), soaking),
+                    new Ingredient.Spooned(bulk, Map.of(), soaking, curd),
                     labelling,
                     OWN));
         }

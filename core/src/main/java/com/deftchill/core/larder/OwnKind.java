@@ -119,6 +119,9 @@ public enum OwnKind {
         fields.add(number("bulk", "Level spooned weight (0: it is poured)", "g/ml", 0, 3, "0"));
         fields.add(number("soaks", "Takes up when dipped (finger biscuit 1.3)", "g/g", 0, 5, "0"));
         fields.add(number("soakSeconds", "Time constant of the dip, a side (2.5)", "s", 0, 100, "0"));
+        fields.add(number(
+                "curdCold", "Fresh cheese: yields at 5 °C (cream cheese 3000; 0: is none)", "Pa", 0, 50_000, "0"));
+        fields.add(number("curdWarm", "The same at 20 °C (cream cheese 800)", "Pa", 0, 50_000, "0"));
         fields.add(new OwnField("allergens", "Contains (ids of allergens)", "", 0, 0, "none", List.of(), true));
         fields.add(new OwnField("mayContain", "May contain", "", 0, 0, "none", List.of(), true));
         fields.add(choice("diet", "Vegetarian", "vegetarian", List.of("vegetarian", "ask", "not")));

@@ -18,6 +18,7 @@ import com.deftchill.core.mix.Mix;
 import com.deftchill.core.mix.Treatment;
 import com.deftchill.core.text.Argument;
 import com.deftchill.core.text.Message;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -282,29 +283,22 @@ final class ComponentMethod extends PanSteps {
         if (!foaming.any()) {
             return;
         }
-        var whip = component.fold().whip();
-        boolean cream = foaming.creamG() > 0;
-        steps.add(step(
-                "whip",
-                says("whip").with("what", weighed(foaming.lines())).with("stage", new Argument.Choice(whip.id())),
-                Kind.TENDED,
-                Span.of(work().whip()),
-                cream
-                        ? Optional.of(Message.of("temperature.ofCream")
-                                .with("at", Argument.degrees(component.fold().foamC())))
-                        : Optional.empty(),
-                needs("whip")));
-        if (foaming.lines().size() == component.lines().size() && component.gel() == Component.Gel.NONE) {
+        var whipped =
+                foaming.inOrder().stream().map(foam -> whip(foaming, foam)).toList();
+        if (foaming.alone()) {
             return;
         }
         var window = foaming.window();
         double minutes = minutesOpen(foaming);
-        var whipped = last();
         var base = steps.stream()
-                .filter(step -> !step.id().endsWith(".whip"))
+                .filter(step -> !family(code(step)).equals("whip"))
                 .reduce((a, b) -> b)
                 .map(Step::id)
-                .orElse(whipped);
+                .orElse(last());
+        var after = new ArrayList<After>();
+        after.add(
+                new After(base, 0, minutes > 0 ? Optional.of(minutes) : Optional.empty(), minutes > 0 ? "cools" : ""));
+        whipped.forEach(id -> after.add(new After(id, 0, Optional.of(20.0), "collapses")));
         steps.add(step(
                 "fold",
                 says("fold")
@@ -316,13 +310,33 @@ final class ComponentMethod extends PanSteps {
                 Kind.ACTIVE,
                 Span.of(work().fold()),
                 Optional.of(temperature(component.fold().baseC().orElse(middle(foaming)))),
-                List.of(
-                        new After(
-                                base,
-                                0,
-                                minutes > 0 ? Optional.of(minutes) : Optional.empty(),
-                                minutes > 0 ? "cools" : ""),
-                        new After(whipped, 0, Optional.of(20.0), "collapses"))));
+                after));
+    }
+
+    /** Each foam in its own bowl, to its own stage; gives the step's id. What was whipped before is not whipped again. */
+    private String whip(Foaming foaming, Component.Foam foam) {
+        var lines = foaming.linesOf(foam.id()).stream()
+                .filter(line -> line.made().isEmpty())
+                .toList();
+        if (lines.isEmpty()) {
+            return steps.get(0).id();
+        }
+        boolean only = foaming.inOrder().size() == 1;
+        boolean cream =
+                lines.stream().anyMatch(line -> Foaming.isCream(line.part().ingredient()));
+        boolean butter = !cream && foaming.beatsButter(foam);
+        var stage = butter ? "butter" : foam.fold().whip().id();
+        steps.add(step(
+                only ? "whip" : "whip-" + foam.id(),
+                says("whip").with("what", weighed(lines)).with("stage", new Argument.Choice(stage)),
+                Kind.TENDED,
+                Span.of(work().whip()),
+                cream
+                        ? Optional.of(Message.of("temperature.ofCream")
+                                .with("at", Argument.degrees(foam.fold().foamC())))
+                        : Optional.empty(),
+                needs("whip")));
+        return last();
     }
 
     /** Minutes that the base stays in its window in the room; 0 when it is not heated. */

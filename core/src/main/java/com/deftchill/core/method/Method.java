@@ -161,10 +161,7 @@ public final class Method {
         var says = StepWriter.says("turn-out")
                 .with("way", new Argument.Choice(way(release, dip)))
                 .with("seconds", new Argument.Counted(dip ? main.dip().aim() : 0))
-                .with(
-                        "water",
-                        Argument.degrees(
-                                dessert.parameters().turnout().dipWater().value()));
+                .with("water", Argument.degrees(dessert.batch().dipWaterC()));
         steps.add(new Step(
                 "turn-out",
                 "",

@@ -80,7 +80,7 @@ abstract class PanSteps extends StepWriter {
                         .with("boiling", Argument.degrees(100)),
                 Kind.TENDED,
                 Span.of(work().burn()),
-                temperature(stage.celsius(component.parameters().pan())));
+                temperature(component.caramelC()));
         var rest =
                 component.lines().stream().filter(line -> !sugar.contains(line)).toList();
         if (!rest.isEmpty()) {

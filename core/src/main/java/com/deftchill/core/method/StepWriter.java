@@ -103,12 +103,15 @@ abstract class StepWriter {
             case "harden" -> "bake";
             case "line" -> "lay";
             case "fill" -> "pour";
-            default -> code;
+            default -> code.startsWith("whip-") ? "whip" : code;
         };
     }
 
     static String family(String code) {
-        return code.startsWith("treat-") ? "treat" : code;
+        if (code.startsWith("treat-")) {
+            return "treat";
+        }
+        return code.startsWith("whip-") ? "whip" : code;
     }
 
     /** What a step has for itself. */

@@ -11,8 +11,10 @@ public record GanacheParameters(
         Parameter joinFrom,
         Parameter joinTo,
         Parameter keepAbove,
-        Parameter dryCocoa,
         Parameter softFrom,
         Parameter pipesFrom,
         Parameter rollsFrom,
-        Parameter hardFrom) {}
+        Parameter hardFrom,
+        Parameter yolkFrom,
+        Parameter yolkCarries,
+        Parameter isOneFrom) {}

@@ -49,9 +49,12 @@ public record GelParameters(
         Parameter stringsFrom,
         Parameter glassLeast,
         Parameter glassMost,
+        Parameter dishLeast,
+        Parameter dishMost,
         Parameter turnedOutLeast,
         Parameter turnedOutMost,
         Parameter slicedLeast,
         Parameter slicedMost,
         Parameter jellyLeast,
-        Parameter jellyMost) {}
+        Parameter jellyMost,
+        Parameter uncertain) {}

@@ -16,14 +16,14 @@ public record PanParameters(
         Parameter yolkScrambles,
         Parameter starchedScrambles,
         Parameter starchProtects,
-        Parameter starchLeast,
-        Parameter starchMost,
         Parameter starchThickens,
         Parameter tempersBelow,
         Parameter curdlesFrom,
         Parameter crumbLeast,
         Parameter crumbMost,
+        Parameter crumbAim,
         Parameter packed,
         Parameter soakDry,
         Parameter soakWet,
-        Parameter soakLeft) {}
+        Parameter soakLeft,
+        Parameter moistIn) {}

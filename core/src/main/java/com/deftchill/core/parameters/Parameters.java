@@ -20,6 +20,7 @@ import java.util.Map;
 public record Parameters(
         GelParameters gel,
         FatParameters fat,
+        BodyParameters body,
         GanacheParameters ganache,
         FoamParameters foam,
         PanParameters pan,
@@ -29,7 +30,7 @@ public record Parameters(
         WorkParameters work,
         KeepingParameters keeping) {
     /** Raised whenever a model computes something else from the same constants. */
-    public static final int MODEL_VERSION = 1;
+    public static final int MODEL_VERSION = 2;
 
     /** As shipped with the application. */
     public static Parameters shipped() {

@@ -10,5 +10,4 @@ public record TurnOutParameters(
         Parameter crisp,
         Parameter trembling,
         Parameter sags,
-        Parameter readyShare,
         Parameter suctionFrom) {}

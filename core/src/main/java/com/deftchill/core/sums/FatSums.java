@@ -3,7 +3,6 @@ package com.deftchill.core.sums;
 import com.deftchill.core.amount.Subject;
 import com.deftchill.core.composition.Constituent;
 import com.deftchill.core.fat.Ganache;
-import com.deftchill.core.fat.SolidFat;
 import com.deftchill.core.foam.Whip;
 import com.deftchill.core.foam.Whipping;
 import com.deftchill.core.formula.WrittenFormula.Component;
@@ -12,6 +11,7 @@ import com.deftchill.core.formula.WrittenFormula.Work;
 import com.deftchill.core.larder.Ingredient;
 import com.deftchill.core.mix.Mix;
 import com.deftchill.core.text.Notation;
+import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Evidence.Given;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -53,7 +53,7 @@ final class FatSums {
             var mix = Mix.of(List.of(new Mix.Part(chocolate, c), new Mix.Part(liquid, l)), 0, 0);
             var ganache = new Ganache(mix.composition(), mix.massG(), in.parameters());
             double phi = ganache.phi();
-            var holds = ganache.seizes()
+            var holds = ganache.seizes(mix.waterG())
                     ? "It seizes"
                     : phi < in.parameters().ganache().safePhi().value()
                             ? "It holds"
@@ -61,7 +61,7 @@ final class FatSums {
                                     ? "It needs care"
                                     : "It likely splits";
             var figures = new ArrayList<SumAnswer.SumFigure>();
-            figures.add(figure("Fat by volume", percent(phi) + " (holds below 55, splits from 65)"));
+            figures.add(figure("Fat by volume", percent(phi) + " (holds below 55, likely splits from 60)"));
             for (double celsius : new double[] {4, 12, SERVED_C}) {
                 figures.add(figure(
                         "At " + in.celsius(celsius), ganache.texture(celsius).words()));
@@ -72,11 +72,11 @@ final class FatSums {
                             "Rescue", "warm to " + in.celsius(40, 45) + ", work in " + g(grams) + " " + liquid.name()));
                 }
             });
-            if (ganache.seizes()) {
-                ganache.passesSeizing(liquid.composition())
+            if (ganache.seizes(mix.waterG())) {
+                ganache.passesSeizing(liquid.composition(), mix.waterG())
                         .ifPresent(grams -> figures.add(figure("Least more to pass seizing", g(grams))));
             }
-            other.ifPresent(o -> figures.add(figure("As much solid fat with " + o.name(), same(ganache, o, liquid))));
+            other.ifPresent(o -> figures.add(figure("As firm with " + o.name(), same(ganache, o, liquid))));
             return new SumAnswer(
                     holds + ": " + percent(phi) + " of its volume is fat; "
                             + ganache.texture(SERVED_C).words() + " at " + in.celsius(SERVED_C) + ".",
@@ -86,12 +86,9 @@ final class FatSums {
                             List.of(
                                     new Given(chocolate.name(), g(c)),
                                     new Given(liquid.name(), g(l)),
-                                    new Given(
-                                            "Solid fat at " + in.celsius(20),
-                                            percent(new SolidFat(in.parameters().fat())
-                                                    .of(mix.composition(), SERVED_C)))),
+                                    new Given("Bears at " + in.celsius(20), Words.pascal(ganache.restPa(SERVED_C)))),
                             "Fat volume = all fats / 0.91; water phase = water + 0.62 x sugar + alcohol / 0.789. Another chocolate by"
-                                    + " the same share of solid fat at " + in.celsius(20) + ".",
+                                    + " the same firmness at " + in.celsius(20) + ".",
                             "About 3 points of fat; textures are estimates.",
                             "The ratio, the fat of the cream, the chocolate.",
                             in.constant(in.parameters().ganache().safePhi()),

@@ -1,12 +1,12 @@
 package com.deftchill.core.timing;
 
+import com.deftchill.core.batch.Kind;
 import com.deftchill.core.batch.Served;
 import com.deftchill.core.build.Build;
 import com.deftchill.core.dessert.Dessert;
 import com.deftchill.core.dessert.Study;
 import com.deftchill.core.text.Notation;
 import com.deftchill.core.text.Words;
-import com.deftchill.core.turnout.Slump;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Constant;
 import com.deftchill.core.verdict.Evidence.Given;
@@ -17,6 +17,11 @@ import java.util.Optional;
 
 /** What a cook waits for, with clock times. */
 public final class Milestones {
+    /** Thickness that the time constant of moisture is given for; two layers of biscuits are each by itself, mm. */
+    private static final double MOIST_MM = 20;
+
+    private static final double MOST_MOIST_MM = 25;
+
     private Milestones() {}
 
     public static List<Milestone> of(Dessert dessert) {
@@ -52,6 +57,7 @@ public final class Milestones {
                                             ? ""
                                             : " Layers are chilled upon each other, each poured as soon as the one below carries it.")));
         }
+        moist(dessert).forEach(found::add);
         found.sort(Comparator.comparingDouble(m -> m.minutes().orElse(Double.POSITIVE_INFINITY)));
         if (setting.isEmpty()) {
             return found;
@@ -66,7 +72,8 @@ public final class Milestones {
                     dessert.batch().served() == Served.SLICED ? "May be sliced" : "May be turned out",
                     dessert.readySeconds(),
                     "Set to the centre, core below " + last.celsius(8) + ", and the whole body would lose less than "
-                            + Words.percent(Slump.ready(dessert.parameters().turnout())) + " of its height."));
+                            + Words.percent(
+                                    dessert.parameters().turnout().trembling().value()) + " of its height."));
         }
         if (dessert.wasFrozen() && !dessert.batch().timetable().ends()) {
             return found;
@@ -87,6 +94,27 @@ public final class Milestones {
                     "Nine tenths of the firmness that it has after 48 h."));
         }
         return found;
+    }
+
+    /** When what was soaked is moist through: three time constants, which go with its thickness squared. */
+    private static List<Milestone> moist(Dessert dessert) {
+        var any = dessert.setting().stream().findFirst();
+        if (any.isEmpty()) {
+            return List.of();
+        }
+        return dessert.portraits().stream()
+                .filter(p -> p.kind() == Kind.SOAKED && p.bed().exists())
+                .map(p -> {
+                    double thick = Math.min(MOST_MOIST_MM, p.bed().heightMm()) / MOIST_MM;
+                    double hours = 3 * p.parameters().pan().moistIn().value() * thick * thick;
+                    return milestone(
+                            any.get(),
+                            "moist-" + p.component().id(),
+                            p.name() + " moist through",
+                            p.startSeconds() + 3600 * hours,
+                            "Its moisture has evened out: three time constants of 1.3 h for 20 mm, with the square of its thickness.");
+                })
+                .toList();
     }
 
     /** Those of the Cold: also when it may be carried without waves. */

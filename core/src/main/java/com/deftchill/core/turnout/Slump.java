@@ -1,5 +1,6 @@
 package com.deftchill.core.turnout;
 
+import com.deftchill.core.body.Nature;
 import com.deftchill.core.chill.Grid;
 import com.deftchill.core.chill.Slab;
 import com.deftchill.core.parameters.TurnOutParameters;
@@ -16,6 +17,10 @@ public final class Slump {
     private static final double YOUNG_OVER_SHEAR = 3;
     /** A strain beyond this is no longer elastic: the slice has given way. */
     private static final double GIVES_WAY = 0.5;
+    /** A free standing cylinder yields where its weight over its area is so many times its yield stress. */
+    private static final double YIELD_SHAPE = 1.73;
+
+    private static final double USUAL_MARGIN = 4 / 3.0;
 
     private final double[] height;
     private final double[] volume;
@@ -23,21 +28,25 @@ public final class Slump {
     private final double total;
     /** What lies on it, as so much of itself, m3. */
     private final double aboveM3;
+    /** By so much a plastic body must bear more than its weight. */
+    private final double margin;
 
     /**
      * @param grid the filled vessel, whose rows become slices
      * @param density of the mix, kg/m3
      */
     public Slump(Grid grid, double density) {
-        this(Slab.whole(grid), density, 0);
+        this(Slab.whole(grid), density, 0, USUAL_MARGIN);
     }
 
     /**
      * @param slab the layer, whose rows become slices
      * @param density of the mix, kg/m3
      * @param aboveKg mass of other layers that lies on it, kg
+     * @param margin by which a plastic body must bear more than its weight
      */
-    public Slump(Slab slab, double density, double aboveKg) {
+    public Slump(Slab slab, double density, double aboveKg, double margin) {
+        this.margin = margin;
         this.density = density;
         this.aboveM3 = aboveKg / density;
         height = new double[slab.rows()];
@@ -79,19 +88,56 @@ public final class Slump {
         return strains;
     }
 
+    /** Strain of each slice of a body by what makes it firm; where neither is most of it, the milder rule holds. */
+    public double[] strains(double[] pa, Nature nature) {
+        if (nature == Nature.GEL) {
+            return strains(pa);
+        }
+        var yields = yielding(pa);
+        if (nature == Nature.PLASTIC) {
+            return yields;
+        }
+        var stretches = strains(pa);
+        return mean(stretches) <= mean(yields) ? stretches : yields;
+    }
+
+    /**
+     * A plastic body stands as it is while what it bears exceeds its own weight by a margin, and sinks until it does when it
+     * falls below: to 3/4 of 1.73 F / (rho g).
+     */
+    private double[] yielding(double[] pa) {
+        var strains = new double[height.length];
+        double volumes = 0;
+        double load = 0;
+        double sum = 0;
+        for (int row = 0; row < height.length; row++) {
+            volumes += volume[row];
+            sum += pa[row] * volume[row];
+            load = Math.max(load, height[row] > 0 ? (aboveM3 + volumes) * height[row] / volume[row] : 0);
+        }
+        double bears = volumes > 0 ? sum / volumes : 0;
+        double stress = GRAVITY * density * load / YIELD_SHAPE;
+        double left = stress > 0 ? bears / (margin * stress) : 1;
+        java.util.Arrays.fill(strains, Math.min(GIVES_WAY, Math.max(0, 1 - left)));
+        return strains;
+    }
+
     /** Mean strain over the height, 0 to 0.5. */
+    public double meanStrain(double[] pa, Nature nature) {
+        return mean(strains(pa, nature));
+    }
+
+    /** Mean strain over the height of a gel, 0 to 0.5. */
     public double meanStrain(double[] rigidityPa) {
-        var strains = strains(rigidityPa);
+        return mean(strains(rigidityPa));
+    }
+
+    private double mean(double[] strains) {
         double lost = 0;
         for (int row = 0; row < strains.length; row++) {
             lost += strains[row] * height[row];
         }
         return lost / total;
-    }
-
-    /** What a body may show to be called ready: the trembling limit with a margin. */
-    public static double ready(TurnOutParameters p) {
-        return p.readyShare().value() * p.trembling().value();
     }
 
     /** How it stands, in words. */

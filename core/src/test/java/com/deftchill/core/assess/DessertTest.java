@@ -179,11 +179,11 @@ class DessertTest {
     @Test
     void tooHotAndTooColdAreSaidWithTheirWindow() {
         var hot = assess(
-                dessert("in-glass", "glass-straight", "4", folded(mousse(), new Fold("soft", "", "42 °C", "5 °C"))));
+                dessert("in-glass", "glass-straight", "4", folded(mousse(), new Fold("soft", "", "50 °C", "5 °C"))));
         var verdict = verdict(hot, "fold-hot").orElseThrow();
         assertThat(verdict.sentence()).contains("of the air is lost");
         var fixed = Changes.take(
-                dessert("in-glass", "glass-straight", "4", folded(mousse(), new Fold("soft", "", "42 °C", "5 °C"))),
+                dessert("in-glass", "glass-straight", "4", folded(mousse(), new Fold("soft", "", "50 °C", "5 °C"))),
                 verdict.fixes().get(0).changes());
         assertThat(verdict(assess(fixed), "fold-right")).isPresent();
         var cold = assess(

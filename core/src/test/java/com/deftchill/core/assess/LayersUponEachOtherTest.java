@@ -86,8 +86,8 @@ class LayersUponEachOtherTest {
     void theFirstLayerOfManySetsAsByItself() {
         double alone = minutes(assess(glass(cream("lower", "5 g", "32 °C"))), "sets");
         double below = minutes(assess(glass(cream("lower", "5 g", "32 °C"), jelly())), "sets-lower");
-        // it is followed on larger cells, and the next layer goes on about when it has set
-        assertThat(below).isCloseTo(alone, within(0.15 * alone));
+        // the next layer goes on as soon as its surface carries it, while its centre still sets, and warms it
+        assertThat(below).isGreaterThan(alone).isCloseTo(alone, within(0.3 * alone));
     }
 
     @Test
@@ -110,7 +110,7 @@ class LayersUponEachOtherTest {
                         null,
                         "75 °C"));
         var found = verdict(assess(formula), "layer-mixes").orElseThrow(() -> new AssertionError("does not mix"));
-        assertThat(found.tone()).isEqualTo(Tone.BAD);
+        assertThat(found.tone()).as("in a glass it is still eaten").isEqualTo(Tone.CAUTION);
         assertThat(found.sentence()).contains("75 °C").contains("mixes");
         var mended = assess(Changes.take(formula, found.fixes().get(0).changes()));
         assertThat(verdict(mended, "layer-mixes")).isEmpty();
@@ -142,7 +142,7 @@ class LayersUponEachOtherTest {
         var top = of("top", "whipped", "5 °C", NO_GEL, line("cream-35", "120 g", "whipped"));
         var said = verdict(assess(glass(mousse, top)), "layer-joins").orElseThrow();
         assertThat(said.tone()).isEqualTo(Tone.GOOD);
-        assertThat(said.sentence()).isEqualTo("Put it on as soon as the one below is filled.");
+        assertThat(said.sentence()).startsWith("Put it on from ");
     }
 
     @Test

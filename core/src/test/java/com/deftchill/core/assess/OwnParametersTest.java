@@ -17,7 +17,7 @@ import org.junit.jupiter.api.Test;
 /** A kitchen whose gelatin sets earlier than the handbook's: everything said about it goes by its own constants. */
 class OwnParametersTest {
     /** Sets 3 K below its melting point instead of 5. */
-    private static final Workplace SETS_EARLY = workplace("gel.onsetBelowMelt", 3);
+    private static final Workplace SETS_EARLY = workplace("foam.flowsGel", 7);
 
     private static final Workplace FIRMER = workplace("gel.scale", 150);
 

@@ -4,6 +4,7 @@ import static com.deftchill.core.Desserts.NO_GEL;
 import static com.deftchill.core.Desserts.cooked;
 import static com.deftchill.core.Desserts.dessert;
 import static com.deftchill.core.Desserts.everything;
+import static com.deftchill.core.Desserts.folded;
 import static com.deftchill.core.Desserts.heated;
 import static com.deftchill.core.Desserts.jelly;
 import static com.deftchill.core.Desserts.layered;
@@ -19,8 +20,10 @@ import static com.deftchill.core.Formulas.withMould;
 import static com.deftchill.core.Kitchens.STANDARD;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.deftchill.core.Plain.Component;
 import com.deftchill.core.Plain.Cook;
 import com.deftchill.core.Plain.Crust;
+import com.deftchill.core.Plain.Fold;
 import com.deftchill.core.Plain.Gel;
 import com.deftchill.core.Plain.Line;
 import com.deftchill.core.alternative.Alternatives;
@@ -195,10 +198,98 @@ class ParameterSweepTest {
         desserts.add(in(pear(), stay("ice-bath", "30 min"), stay("fridge-still", "12 h")));
         desserts.add(opened(withMould(pear(), "ramekin", "60")));
         desserts.add(in(pear(), stay("freezer-still", "12 h"), new Stay("fridge-still", "7 °C", "2 days", "", "")));
+        desserts.addAll(ofFatAndFoam());
         for (int seed : new int[] {189, 198, 219, 236, 280, 306, 365, 371, 374, 608, 653, 773, 988, 1306, 1366, 1387}) {
             desserts.add(RandomDessertsTest.dessert(new Random(seed)));
         }
         return desserts;
+    }
+
+    private static List<WrittenFormula> ofFatAndFoam() {
+        var desserts = new ArrayList<WrittenFormula>();
+        for (var served : List.of("from-dish", "piped")) {
+            desserts.add(dessert(served, "trifle-bowl", "1", jelly()));
+            desserts.add(dessert(served, "trifle-bowl", "1", ganache("dark-70", "100 g", "cream-35", "120 g")));
+        }
+        for (var grams : List.of("90 g", "150 g", "160 g", "170 g", "180 g", "195 g", "210 g", "230 g")) {
+            desserts.add(dessert("in-glass", "egg-cup", "4", ganache("dark-70", grams, "cream-35", "100 g")));
+        }
+        desserts.add(dessert("in-glass", "egg-cup", "4", ganache("dark-70", "20 g", "cream-48", "300 g")));
+        var fat = of(
+                "fat",
+                "ganache",
+                "35 °C",
+                NO_GEL,
+                line("dark-70", "100 g"),
+                line("cocoa-butter", "60 g"),
+                line("cream-35", "40 g"));
+        desserts.add(dessert("in-glass", "egg-cup", "4", heated(fat, "70 °C")));
+        var yolk = of(
+                "yolk",
+                "ganache",
+                "35 °C",
+                NO_GEL,
+                line("dark-70", "180 g"),
+                line("cream-35", "100 g"),
+                line("egg-yolk", "11.5 g"));
+        desserts.add(dessert("in-glass", "egg-cup", "4", heated(yolk, "70 °C")));
+        for (var stage : List.of("ribbon", "soft", "medium", "stiff")) {
+            var whites = of(
+                    "whites",
+                    "mousse",
+                    "",
+                    NO_GEL,
+                    line("dark-70", "200 g"),
+                    line("butter", "60 g"),
+                    line("egg-yolk", "54 g"),
+                    line("egg-white", "120 g", "whipped"));
+            desserts.add(dessert(
+                    "in-glass",
+                    "egg-cup",
+                    "8",
+                    folded(heated(whites, "48 °C"), new Fold(stage, "", "29 °C", "20 °C"))));
+        }
+        var creams = of(
+                "creams",
+                "whipped",
+                "",
+                NO_GEL,
+                line("cream-35", "60 g", "whipped"),
+                line("cream-48", "140 g", "whipped"));
+        desserts.add(dessert("in-glass", "egg-cup", "4", folded(creams, new Fold("soft", "", "", "10.5 °C"))));
+        desserts.add(dessert("in-glass", "egg-cup", "4", folded(creams, new Fold("soft", "", "", "5 °C"))));
+        var sabayon = of(
+                "sabayon",
+                "whipped",
+                "",
+                NO_GEL,
+                line("egg-yolk", "60 g", "whipped"),
+                line("dessert-wine", "60 g", "whipped"),
+                line("sugar", "40 g", "whipped"));
+        desserts.add(dessert("in-glass", "egg-cup", "4", sabayon));
+        var spirit = of("spirit", "jelly", "20 °C", NO_GEL, line("rum", "25 g"), line("apple-juice", "75 g"));
+        desserts.add(dessert("in-glass", "trifle-bowl", "1", jelly(), spirit));
+        var kiwi = new Component(
+                "kiwi",
+                "Kiwi jelly",
+                "jelly",
+                "",
+                List.of(line("kiwi-raw", "300 g")),
+                new Gel("sheet-gold", "6 g", "weighed", "30 g"),
+                new com.deftchill.core.Plain.Heat("85 °C", "5 min", ""),
+                null,
+                null,
+                null,
+                null,
+                null,
+                "30 °C");
+        desserts.add(dessert("in-glass", "egg-cup", "6", kiwi));
+        return desserts;
+    }
+
+    private static Component ganache(String chocolate, String grams, String cream, String creamGrams) {
+        return heated(
+                of("ganache", "ganache", "35 °C", NO_GEL, line(chocolate, grams), line(cream, creamGrams)), "80 °C");
     }
 
     private static WrittenFormula opened(WrittenFormula f) {

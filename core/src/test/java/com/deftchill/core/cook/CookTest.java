@@ -32,7 +32,7 @@ class CookTest {
         double area = Math.PI * 100 * 100;
         double perimeter = 2 * Math.PI * 100;
         double grams = CrumbBase.grams(PAN, area, perimeter, 6, 0);
-        assertThat(grams).isCloseTo(0.75 * area * 6 / 1000, within(1e-9));
+        assertThat(grams).isCloseTo(0.95 * area * 6 / 1000, within(1e-9));
         assertThat(CrumbBase.grams(PAN, area, perimeter, 6, 30)).isGreaterThan(grams);
         assertThat(CrumbBase.thicknessMm(PAN, CrumbBase.grams(PAN, area, perimeter, 6, 30), area, perimeter, 30))
                 .isCloseTo(6, within(1e-12));
@@ -40,7 +40,33 @@ class CookTest {
 
     @Test
     void noMoreBoilsAwayThanThereIs() {
-        assertThat(Boiling.away(PAN, 10, 500)).isEqualTo(100);
-        assertThat(Boiling.away(PAN, 100, 500)).isEqualTo(500);
+        assertThat(Boiling.away(PAN, 20, 10, 500)).isCloseTo(0.015 * Math.PI * 100 * 10, within(1e-9));
+        assertThat(Boiling.away(PAN, 20, 1000, 500)).isEqualTo(500);
+    }
+
+    @Test
+    void aBigBatchLosesASmallerShare() {
+        assertThat(Boiling.panCm(460)).isEqualTo(16);
+        assertThat(Boiling.panCm(1_400)).isEqualTo(20);
+        assertThat(Boiling.panCm(50_000)).isEqualTo(36);
+        double small = Boiling.away(PAN, Boiling.panCm(500), 15, 450) / 500;
+        double big = Boiling.away(PAN, Boiling.panCm(5_000), 15, 4_500) / 5_000;
+        assertThat(big).isLessThan(small);
+    }
+
+    @Test
+    void caramelGoesByItsWater() {
+        var body = Parameters.shipped().body();
+        assertThat(CaramelWater.pa(body, 0.08)).isCloseTo(20_000, within(1e-6));
+        assertThat(CaramelWater.pa(body, 0.18)).isCloseTo(200, within(1e-6));
+        assertThat(CaramelWater.pa(body, 0.15)).isBetween(200.0, 2000.0);
+        assertThat(CaramelWater.boiledOffG(100, 110)).isZero();
+        assertThat(CaramelWater.boiledOffG(100, 168)).isBetween(3.0, 8.0);
+    }
+
+    @Test
+    void butterBringsCrumbsToTheirShareOfFat() {
+        double butter = CrumbBase.butterG(PAN, 200, 40, 0.82);
+        assertThat((40 + 0.82 * butter) / (200 + butter)).isCloseTo(0.38, within(1e-9));
     }
 }

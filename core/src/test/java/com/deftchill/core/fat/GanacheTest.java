@@ -49,24 +49,29 @@ class GanacheTest {
         var ganache = of("dark-65", 120, "cream-35", 100);
         double before = Double.POSITIVE_INFINITY;
         for (double celsius = 0; celsius < 40; celsius += 0.5) {
-            assertThat(ganache.stiffness(celsius)).isLessThanOrEqualTo(before);
-            before = ganache.stiffness(celsius);
+            assertThat(ganache.restPa(celsius)).isLessThanOrEqualTo(before);
+            before = ganache.restPa(celsius);
         }
         for (double chocolate = 20; chocolate < 400; chocolate += 20) {
-            assertThat(of("dark-65", chocolate + 20, "cream-35", 100).stiffness(20))
-                    .isGreaterThan(of("dark-65", chocolate, "cream-35", 100).stiffness(20));
+            assertThat(of("dark-65", chocolate + 20, "cream-35", 100).restPa(20))
+                    .isGreaterThan(of("dark-65", chocolate, "cream-35", 100).restPa(20));
         }
     }
 
     @Test
     void aLittleWaterSeizesChocolateAndEnoughPassesIt() {
         var seized = of("dark-70", 100, "water", 5);
-        assertThat(seized.seizes()).isTrue();
-        assertThat(of("dark-70", 100).seizes()).isFalse();
+        assertThat(seized.seizes(5)).isTrue();
+        assertThat(of("dark-70", 100).seizes(0)).isFalse();
+        assertThat(of("dark-60", 300, "butter", 100).seizes(0))
+                .as("butter keeps its water in its droplets")
+                .isFalse();
         var water = LARDER.ingredient("water").orElseThrow().composition();
-        double more = seized.passesSeizing(water).orElseThrow();
-        assertThat(of("dark-70", 100, "water", 5 + more + 0.01).seizes()).isFalse();
-        assertThat(of("dark-70", 100, "water", 5 + more - 0.5).seizes()).isTrue();
+        double more = seized.passesSeizing(water, 5).orElseThrow();
+        assertThat(of("dark-70", 100, "water", 5 + more + 0.01).seizes(5 + more + 0.01))
+                .isFalse();
+        assertThat(of("dark-70", 100, "water", 5 + more - 0.5).seizes(5 + more - 0.5))
+                .isTrue();
     }
 
     @Test
@@ -84,14 +89,14 @@ class GanacheTest {
     }
 
     @Test
-    void theRatioForAnotherChocolateHasTheSameSolidFat() {
+    void theRatioForAnotherChocolateIsAsFirm() {
         var dark = of("dark-60", 100, "cream-35", 100);
         var cream = LARDER.ingredient("cream-35").orElseThrow().composition();
         for (var other : new String[] {"milk-chocolate", "white-chocolate", "dark-55"}) {
             var chocolate = LARDER.ingredient(other).orElseThrow().composition();
             double ratio = dark.sameAs(chocolate, cream, 20, 10).orElseThrow();
-            assertThat(SOLID.of(of(other, 100 * ratio, "cream-35", 100).composition(), 20))
-                    .isCloseTo(SOLID.of(dark.composition(), 20), within(1e-9));
+            assertThat(of(other, 100 * ratio, "cream-35", 100).restPa(20) / dark.restPa(20))
+                    .isCloseTo(1, within(1e-6));
             assertThat(ratio).as(other).isGreaterThan(1);
         }
     }
@@ -105,11 +110,20 @@ class GanacheTest {
     }
 
     @Test
-    void theNetworkOfWhippedCreamAtFiveDegrees() {
-        var cream = new FatNetwork(0.35, 0, PARAMETERS.fat());
-        assertThat(cream.applyAsDouble(5)).isCloseTo(1500 * Math.pow(0.35 * 0.52 / 0.175, 2), within(1e-6));
-        assertThat(cream.applyAsDouble(40)).isZero();
-        assertThat(new FatNetwork(0, 0.1, PARAMETERS.fat()).applyAsDouble(5))
-                .isGreaterThan(new FatNetwork(0.1, 0, PARAMETERS.fat()).applyAsDouble(5));
+    void whiteAndMilkTakeTwoToThreePartsWhereDarkTakesOne() {
+        var dark = of("dark-65", 100, "cream-35", 100);
+        var cream = LARDER.ingredient("cream-35").orElseThrow().composition();
+        assertThat(dark.sameAs(
+                                LARDER.ingredient("white-chocolate")
+                                        .orElseThrow()
+                                        .composition(),
+                                cream,
+                                20,
+                                10)
+                        .orElseThrow())
+                .isBetween(2.2, 3.4);
+        assertThat(dark.sameAs(LARDER.ingredient("milk-chocolate").orElseThrow().composition(), cream, 20, 10)
+                        .orElseThrow())
+                .isBetween(2.3, 4.0);
     }
 }

@@ -45,47 +45,57 @@ class FoamTest {
         "THIRDS, SOFT, 25, true, false, 0.90",
         "THIRDS, MEDIUM, 25, true, false, 0.87",
         "THIRDS, STIFF, 25, true, false, 0.80",
-        "FIRST_BEATEN, SOFT, 25, true, false, 0.85",
+        "FIRST_BEATEN, SOFT, 24, true, false, 0.85",
         "BEATEN, SOFT, 25, true, false, 0.70",
-        "THIRDS, SOFT, 37, true, false, 0.54",
-        "THIRDS, SOFT, 37, false, false, 0.90",
+        "THIRDS, SOFT, 29, true, false, 0.54",
+        "THIRDS, SOFT, 29, false, false, 0.90",
         "THIRDS, SOFT, 18, true, true, 0.72"
     })
-    void airKeptInFolding(FoldSchool school, Whip whip, double baseC, boolean fat, boolean setting, double kept) {
-        assertThat(Folding.kept(FOAM, school, whip, baseC, fat, setting)).isCloseTo(kept, within(1e-9));
+    void airKeptInFolding(FoldSchool school, Whip whip, double mixC, boolean fat, boolean setting, double kept) {
+        assertThat(Folding.kept(FOAM, school, whip, mixC, fat, setting)).isCloseTo(kept, within(1e-9));
     }
+
+    private static final FoldWindow.Low GEL = new FoldWindow.Low(18, FoldWindow.By.GEL_SETS);
+    private static final FoldWindow.Low NOTHING = new FoldWindow.Low(-100, FoldWindow.By.NOTHING_SETS);
 
     @Test
     void theUpperLimitLetsTheMixEndAtTwentyFour() {
         var base = new FoldWindow.Share(500, WATER);
-        var foam = new FoldWindow.Share(500, WATER);
-        var window = FoldWindow.of(FOAM, base, foam, 4, 15);
+        var window = FoldWindow.ofCream(FOAM, GEL, base, new FoldWindow.Share(700, WATER), 4);
         assertThat(window.lowC()).isEqualTo(18);
-        assertThat(window.highC())
-                .as("equal shares of water from 4 and 44, but 35 is the limit")
-                .isEqualTo(35);
-        var much = FoldWindow.of(FOAM, base, new FoldWindow.Share(200, WATER), 4, 15);
-        assertThat(FoldWindow.mixC(base, much.highC(), new FoldWindow.Share(200, WATER), 4))
-                .isCloseTo(24, within(0.05));
+        assertThat(window.highC()).as("it would be 52, but 45 is the limit").isEqualTo(45);
+        assertThat(window.highBy()).isEqualTo(FoldWindow.By.FAT_MELTS);
+        var foam = new FoldWindow.Share(200, WATER);
+        var much = FoldWindow.ofCream(FOAM, GEL, base, foam, 4);
+        assertThat(FoldWindow.mixC(base, much.highC(), foam, 4)).isCloseTo(24, within(0.05));
     }
 
     @Test
     void aBaseThatSetsTooWarmLeavesNoWindow() {
         var base = new FoldWindow.Share(900, WATER);
         var foam = new FoldWindow.Share(100, WATER);
-        assertThat(FoldWindow.of(FOAM, base, foam, 4, 38).isEmpty()).isTrue();
-        assertThat(FoldWindow.of(FOAM, base, foam, 4, -100).lowC()).isEqualTo(2);
+        var warm = new FoldWindow.Low(38, FoldWindow.By.GEL_SETS);
+        assertThat(FoldWindow.ofCream(FOAM, warm, base, foam, 4).isEmpty()).isTrue();
+        assertThat(FoldWindow.ofCream(FOAM, NOTHING, base, foam, 4).lowC()).isEqualTo(2);
     }
 
     @Test
-    void chocolateAloneIsFoldedWarm() {
-        var base = new FoldWindow.Share(500, WATER);
-        var window = FoldWindow.ofChocolate(FOAM, base, new FoldWindow.Share(100, WATER), 5);
-        assertThat(window.lowC()).isEqualTo(28);
-        assertThat(window.highC()).isEqualTo(45);
-        assertThat(FoldWindow.ofChocolate(FOAM, base, new FoldWindow.Share(800, WATER), 5)
-                        .isEmpty())
-                .as("so much cold foam makes chips whatever the base")
-                .isTrue();
+    void moreFoamNeverAsksForAHotterBase() {
+        var base = new FoldWindow.Share(300, WATER);
+        double before = 0;
+        for (double grams = 50; grams < 900; grams += 50) {
+            var window = FoldWindow.ofCream(FOAM, GEL, base, new FoldWindow.Share(grams, WATER), 5);
+            assertThat(window.lowC()).isEqualTo(18);
+            assertThat(window.highC()).isGreaterThanOrEqualTo(before);
+            before = window.highC();
+        }
+    }
+
+    @Test
+    void whitesStandAHotterBaseAndButterNone() {
+        assertThat(FoldWindow.ofEgg(FOAM, GEL).highC()).isEqualTo(50);
+        var butter = FoldWindow.ofButter(FOAM);
+        assertThat(butter.lowC()).isEqualTo(15);
+        assertThat(butter.highC()).isEqualTo(26);
     }
 }

@@ -22,6 +22,10 @@ import java.util.Optional;
 /** What lies below or between: crumb bases and soaked pieces. */
 public final class BaseVerdicts {
     private static final double THICKNESS_TOLERANCE = 0.08;
+    /** So near a limit of its fat it is close, so far beyond it falls apart, g/g. */
+    private static final double CLOSE_SHARE = 0.015;
+
+    private static final double FAR_SHARE = 0.05;
     private static final double ML_PER_G_ALCOHOL = 1 / 0.789;
     private static final double DRY_MARGIN = 1.02;
 
@@ -37,20 +41,27 @@ public final class BaseVerdicts {
 
     private static List<Verdict> crumb(Portrait portrait) {
         var verdicts = new ArrayList<Verdict>();
-        double butter = fatG(portrait);
-        double crumb = portrait.component().raw().massG() - butter;
-        double ratio = butter > 0 ? crumb / butter : Double.POSITIVE_INFINITY;
-        var words = butter > 0 ? Notation.write(ratio, 2) + " parts of crumb to one of butter" : "No butter in it";
-        if (ratio > portrait.parameters().pan().crumbMost().value()
-                || ratio < portrait.parameters().pan().crumbLeast().value()) {
-            boolean dry = ratio > portrait.parameters().pan().crumbMost().value();
+        var p = portrait.parameters().pan();
+        var whole = portrait.component().raw();
+        double share = whole.composition().fat();
+        var words = Words.percent(share) + " of it is fat, biscuit and butter together";
+        if (share < p.crumbLeast().value()) {
+            boolean far = share < p.crumbLeast().value() - FAR_SHARE;
             verdicts.add(verdict(
                     portrait,
-                    dry ? "crumb-dry" : "crumb-greasy",
-                    Tone.BAD,
-                    dry ? "The base falls apart" : "The base turns rock hard",
-                    words + ": from 1.8 to 2.5 it holds and still cuts.",
-                    butterTo(portrait, crumb / CrumbBase.AIM_RATIO).stream().toList()));
+                    "crumb-dry",
+                    share >= p.crumbLeast().value() - CLOSE_SHARE ? Tone.NOTE : Tone.CAUTION,
+                    far ? "The base falls apart" : "The base crumbles",
+                    words + ": from 33 to 44 % it holds and still cuts.",
+                    butterTo(portrait).stream().toList()));
+        } else if (share > p.crumbMost().value()) {
+            verdicts.add(verdict(
+                    portrait,
+                    "crumb-greasy",
+                    share <= p.crumbMost().value() + CLOSE_SHARE ? Tone.NOTE : Tone.CAUTION,
+                    "The base turns greasy and hard",
+                    words + ": from 33 to 44 % it holds and still cuts.",
+                    butterTo(portrait).stream().toList()));
         } else {
             verdicts.add(verdict(portrait, "crumb-holds", Tone.GOOD, "The base holds", words + ".", List.of()));
         }
@@ -60,22 +71,20 @@ public final class BaseVerdicts {
         return verdicts;
     }
 
-    private static double fatG(Portrait portrait) {
-        return portrait.component().lines().stream()
-                .filter(line -> line.part().ingredient().composition().fat() > 0.7)
-                .mapToDouble(line -> line.part().grams())
-                .sum();
-    }
-
-    private static Optional<Fix> butterTo(Portrait portrait, double grams) {
+    private static Optional<Fix> butterTo(Portrait portrait) {
         var lines = portrait.component().lines();
         for (int i = 0; i < lines.size(); i++) {
-            if (lines.get(i).part().ingredient().composition().fat() > 0.7) {
+            var butter = lines.get(i).part();
+            if (butter.ingredient().composition().fat() > 0.7) {
+                var whole = portrait.component().raw();
+                double fat = butter.ingredient().composition().fat();
+                double crumbs = whole.massG() - butter.grams();
+                double ofCrumbs = whole.massG() * whole.composition().fat() - fat * butter.grams();
+                double grams = CrumbBase.butterG(portrait.parameters().pan(), crumbs, ofCrumbs, fat);
                 var text = Words.grams(portrait.weighed(grams));
                 return Optional.of(new Fix(
-                        "Use " + text + " of "
-                                + lines.get(i).part().ingredient().name(),
-                        "two parts of crumb to one",
+                        "Use " + text + " of " + butter.ingredient().name(),
+                        "38 % of it is fat",
                         List.of(new Fix.Change(portrait.line(i, "amount"), text))));
             }
         }

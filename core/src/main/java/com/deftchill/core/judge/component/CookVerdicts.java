@@ -23,17 +23,23 @@ import java.util.stream.Collectors;
 /** Egg and starch in the pan, tempering, what boils away, and the burn of caramel. */
 public final class CookVerdicts {
     private static final double STARCH_BOILS_C = 95;
+    /** Nothing in a pan gets hotter, °C. */
+    private static final double BOILS_C = 106;
+
     private static final double FRIDGE_C = 5;
     private static final String PRACTICE = "kitchen practice";
 
     private CookVerdicts() {}
 
-    /** Above this, egg scrambles in a mix, °C. */
+    /** Above this, egg scrambles in a mix, °C: with starch enough it may boil, with less its limit falls linearly. */
     static double scramblesC(Component component) {
-        return starch(component)
-                        >= component.parameters().pan().starchProtects().value()
-                ? component.parameters().pan().starchedScrambles().value()
-                : component.parameters().pan().yolkScrambles().value();
+        var p = component.parameters().pan();
+        double share = starch(component) / p.starchProtects().value();
+        if (share >= 1) {
+            return BOILS_C;
+        }
+        return p.yolkScrambles().value()
+                + share * (p.starchedScrambles().value() - p.yolkScrambles().value());
     }
 
     /** Added starch as a share of the whole. */
@@ -162,18 +168,6 @@ public final class CookVerdicts {
     private static Verdict starched(Portrait portrait, double to, boolean egg) {
         double share = starch(portrait.component());
         var dose = Words.percent(share) + " starch";
-        if (share < portrait.parameters().pan().starchLeast().value()
-                || share > portrait.parameters().pan().starchMost().value()) {
-            boolean less = share < portrait.parameters().pan().starchLeast().value();
-            return verdict(
-                    portrait,
-                    "starch-dose",
-                    Tone.CAUTION,
-                    less ? "Little starch" : "Much starch",
-                    dose + ": 2 to 5 % is usual; " + (less ? "it stays a sauce." : "it turns pasty."),
-                    "/lines",
-                    List.of());
-        }
         double needs = egg
                 ? STARCH_BOILS_C
                 : portrait.parameters().pan().starchThickens().value();
@@ -195,8 +189,7 @@ public final class CookVerdicts {
                 "starch-thickens",
                 Tone.GOOD,
                 "The starch thickens",
-                dose + ", boiled at " + portrait.celsius(to)
-                        + (egg ? ": it protects the egg up to " + portrait.celsius(95) + "." : "."),
+                dose + ", boiled at " + portrait.celsius(to) + (egg ? ": yolk may boil with it." : "."),
                 "/work/heat/to",
                 List.of());
     }
@@ -238,14 +231,12 @@ public final class CookVerdicts {
     }
 
     private static Verdict burns(Portrait portrait) {
-        var stage = portrait.component().cooked().caramel();
         return verdict(
                 portrait,
                 "caramel-burns",
                 Tone.CAUTION,
                 "Caramel burns",
-                "Sugar at "
-                        + portrait.celsius(stage.celsius(portrait.parameters().pan())) + " burns deep, and foams up to "
+                "Sugar at " + portrait.celsius(portrait.component().caramelC()) + " burns deep, and foams up to "
                         + Boiling.CARAMEL_FOAMS
                         + " times when liquid goes in: a large pan, liquid warm, sleeves down, ice water at hand.",
                 "/work/heat/stage",
@@ -281,7 +272,7 @@ public final class CookVerdicts {
                 given,
                 "Yolk thickens at " + portrait.celsius(82, 84) + " and scrambles above " + portrait.celsius(86)
                         + ", with starch above " + portrait.celsius(95) + ". A first addition is found by"
-                        + " heat balance, the yolks from the fridge. Water leaves an open pan at about 10 g a minute.",
+                        + " heat balance, the yolks from the fridge. Water leaves an open pan by its surface.",
                 List.of(
                         new Constant(
                                 "yolk scrambles above",

@@ -1,6 +1,9 @@
 package com.deftchill.core.judge.component;
 
 import com.deftchill.core.batch.Component;
+import com.deftchill.core.body.Nature;
+import com.deftchill.core.build.SetHistory;
+import com.deftchill.core.dessert.Dessert;
 import com.deftchill.core.dessert.Study;
 import com.deftchill.core.dose.Dosing;
 import com.deftchill.core.dose.GelEvidence;
@@ -11,48 +14,129 @@ import com.deftchill.core.verdict.Verdict.Tone;
 import java.util.List;
 import java.util.Locale;
 
-/** Too soft, right, or too firm for the way it is served, a day after pouring. */
+/**
+ * Too soft, right, or too firm for the way it is served, when it has matured. Bad is only what fails; near a limit it is
+ * close, and beyond it first a matter of taste (handbook 2, tones).
+ */
 public final class FirmnessVerdict {
-    private FirmnessVerdict() {}
+    /** So far beyond the upper limit it is a matter of taste. */
+    private static final double TASTE = 3;
 
-    public static Verdict of(Study study) {
-        var served = study.batch().served();
-        double pa = study.judgedPa();
+    /** Above this at the temperature at which it is eaten nothing is eaten with a spoon, Pa. */
+    private static final double HARDEST_PA = 25_000;
+
+    private final Dessert dessert;
+    private final Study study;
+    private final double pa;
+    private final double least;
+    private final double most;
+    private final double uncertain;
+
+    private FirmnessVerdict(Dessert dessert, Study study) {
+        this.dessert = dessert;
+        this.study = study;
+        pa = study.judgedPa();
+        least = study.leastPa();
+        most = study.mostPa();
+        uncertain = study.uncertain();
+    }
+
+    /** Nothing of what is to stay a sauce, or of what only needs longer: that is told as a matter of time. */
+    public static List<Verdict> of(Dessert dessert, Study study) {
+        boolean needsTime = dessert.batch().timetable().ends()
+                && dessert.readyOf(study) > dessert.batch().timetable().endSeconds();
+        return needsTime ? List.of() : List.of(new FirmnessVerdict(dessert, study).verdict());
+    }
+
+    private Verdict verdict() {
+        if (pa < least) {
+            return soft();
+        }
+        // What must stand is noted as close while it just still does: no cliff at its limit.
+        if (!study.batch().served().stays() && pa < least * Math.pow(uncertain, SetHistory.CLOSE_POWER)) {
+            return close("soft-close", Tone.NOTE, "Just firm enough");
+        }
+        return pa > most ? firm() : told("firmness-right", Tone.GOOD, "Firmness is on target", "", List.of());
+    }
+
+    private Verdict soft() {
+        boolean stays = study.batch().served().stays();
+        double short_ = least / Math.max(pa, 1e-9);
+        if (short_ <= uncertain) {
+            return close("soft-close", stays ? Tone.NOTE : Tone.CAUTION, "Close to too soft");
+        }
+        boolean fails = stays ? pa < Firmness.HOLDS_PA : true;
+        var headline = "Too soft to be " + study.batch().served().words();
+        return told("too-soft", fails ? Tone.BAD : Tone.CAUTION, headline, "", fixes());
+    }
+
+    private Verdict firm() {
+        boolean rubber = study.nature() == Nature.GEL && pa >= Firmness.RUBBER.fromPa();
+        if (rubber || pa > HARDEST_PA * uncertain) {
+            return told("too-firm", Tone.BAD, rubber ? "Rubbery" : "Too hard to eat", "", fixes());
+        }
+        if (pa <= most * Math.sqrt(uncertain)) {
+            return told("firm-close", Tone.NOTE, "Close to firmer than usual", "", List.of());
+        }
+        boolean nearRubber = study.nature() == Nature.GEL && pa >= Firmness.RUBBER.fromPa() / uncertain;
+        if (pa <= TASTE * most && !nearRubber) {
+            return told(
+                    "firmer-than-usual",
+                    Tone.NOTE,
+                    "Firmer than usual " + where(),
+                    " A matter of taste.",
+                    study.nature() == Nature.GEL ? fixes() : List.of());
+        }
+        return told("too-firm", Tone.CAUTION, "Far firmer than wanted " + where(), "", fixes());
+    }
+
+    private String where() {
+        return switch (study.batch().served()) {
+            case IN_GLASS -> "in a glass";
+            case FROM_DISH -> "from a dish";
+            case PIPED -> "for piping";
+            case TURNED_OUT -> "on a plate";
+            case SLICED -> "for slices";
+        };
+    }
+
+    /** What is within the uncertainty of the model is tried. */
+    private Verdict close(String code, Tone tone, String headline) {
+        return told(
+                code,
+                tone,
+                headline,
+                String.format(
+                        Locale.ROOT,
+                        " That is within what the model may be off by (a factor of %.1f): set a spoonful on a cold plate first.",
+                        uncertain),
+                tone == Tone.CAUTION ? fixes() : List.of());
+    }
+
+    private Verdict told(String code, Tone tone, String headline, String more, List<Fix> fixes) {
         double score = Firmness.score(pa);
-        double from = Firmness.score(study.leastPa());
-        double to = Firmness.score(study.mostPa());
+        double from = Firmness.score(least);
+        double to = Firmness.score(most);
         // One decimal where whole figures would look as if it were on target.
         boolean near = Math.min(Math.abs(score - from), Math.abs(score - to)) < 1;
         var scale = String.format(
                 Locale.ROOT,
                 near
-                        ? "Firmness %.1f of 100 the next day, %s; %s wants %.1f to %.1f."
-                        : "Firmness %.0f of 100 the next day, %s; %s wants %.0f to %.0f.",
+                        ? "Firmness %.1f of 100 %s, %s; %s wants %.1f to %.1f."
+                        : "Firmness %.0f of 100 %s, %s; %s wants %.0f to %.0f.",
                 score,
+                dessert.whenJudged(),
                 study.words(pa),
-                served.words(),
+                study.batch().served().words(),
                 from,
                 to);
-        if (pa < study.leastPa()) {
-            return verdict(study, "too-soft", Tone.BAD, "Too soft to be " + served.words(), scale, fixes(study));
-        }
-        if (pa > study.mostPa()) {
-            var headline =
-                    pa >= Firmness.RUBBER.fromPa() && !study.fatSet() ? "Rubbery" : "Too firm to be " + served.words();
-            return verdict(study, "too-firm", Tone.BAD, headline, scale, fixes(study));
-        }
-        return verdict(study, "firmness-right", Tone.GOOD, "Firmness is on target", scale, List.of());
+        return new Verdict(
+                code, tone, headline, scale + more, study.at("/gels/0/amount"), GelEvidence.firmness(study), fixes);
     }
 
-    private static List<Fix> fixes(Study study) {
+    private List<Fix> fixes() {
         return study.component().gel() == Component.Gel.NONE
                 ? List.of()
                 : new Dosing(study).fix().stream().toList();
-    }
-
-    private static Verdict verdict(
-            Study study, String code, Tone tone, String headline, String sentence, List<Fix> fixes) {
-        return new Verdict(
-                code, tone, headline, sentence, study.at("/gels/0/amount"), GelEvidence.firmness(study), fixes);
     }
 }

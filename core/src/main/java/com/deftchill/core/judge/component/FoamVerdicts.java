@@ -29,6 +29,12 @@ public final class FoamVerdicts {
     private static final double AIM_FAT = 0.33;
 
     private static final double RICH_FAT = 0.48;
+    /** So far beyond its window is close, and so far harms, K. */
+    private static final double CLOSE_K = 1.5;
+
+    private static final double NEAR_K = 3;
+    /** Bare chocolate is best so far above where chips begin, K. */
+    private static final double CHIPS_AIM_K = 8;
 
     private final Portrait portrait;
     private final Component component;
@@ -72,7 +78,7 @@ public final class FoamVerdicts {
                                     portrait.parameters().foam().leastFat().value()) + " cream does not hold air.",
                     blend(fat).stream().toList()));
         }
-        double foamC = component.fold().foamC();
+        double foamC = foaming.creamC();
         if (foamC > portrait.parameters().foam().whipsBelow().value()) {
             return Optional.of(verdict(
                     "cream-warm",
@@ -88,7 +94,7 @@ public final class FoamVerdicts {
                     List.of(new Fix(
                             "Whip it at " + portrait.celsius(4),
                             "bowl cold too",
-                            List.of(portrait.change("/foams/0/at", portrait.celsius(4)))))));
+                            List.of(portrait.change("/foams/" + foaming.creamFoam() + "/at", portrait.celsius(4)))))));
         }
         if (fat >= portrait.parameters().foam().richFat().value()) {
             return Optional.of(verdict(
@@ -139,22 +145,18 @@ public final class FoamVerdicts {
     }
 
     private String by(FoldWindow.By by) {
+        var p = portrait.parameters().foam();
         return switch (by) {
-            case BASE_SETS ->
-                "the base starts to set "
-                        + portrait.difference(
-                                portrait.parameters().foam().aboveOnset().value()) + " below that";
+            case GEL_SETS -> "colder it sets in its bowl";
+            case GANACHE_STIFFENS -> "colder the ganache no longer flows";
+            case CHIPS_FORM -> "cold cream makes chips of bare cocoa butter";
+            case CHOCOLATE_STIFFENS -> "colder the chocolate grows stiff";
+            case BUTTER_STIFF -> "colder beaten butter is stiff";
             case NOTHING_SETS -> "nothing in the base sets in the cold";
-            case MIX_ENDS ->
-                "the mix ends at "
-                        + portrait.celsius(
-                                portrait.parameters().foam().mixEnds().value());
+            case MIX_ENDS -> "the mix ends at " + portrait.celsius(p.mixEnds().value());
             case FAT_MELTS -> "warmer it melts the fat that holds the air";
-            case CHIPS_FORM ->
-                "the mix ends at "
-                        + portrait.celsius(
-                                portrait.parameters().foam().mixEnds().value()) + ", colder chips form";
-            case COCOA_BUTTER_SETS -> "cocoa butter sets below";
+            case BUTTER_MELTS -> "warmer the air of the butter melts";
+            case WHITES_COOK -> "whites stand no more";
         };
     }
 
@@ -181,26 +183,26 @@ public final class FoamVerdicts {
                     List.of());
         }
         double base = baseC.getAsDouble();
-        double ends = FoldWindow.mixC(
-                foaming.baseShare(), base, foaming.foamShare(), component.fold().foamC());
+        double ends = FoldWindow.mixC(foaming.baseShare(), base, foaming.foamShare(), foaming.foamC());
         if (base > window.highC()) {
             double lost = 1 - Mixing.of(component).airMl() / Math.max(1e-9, airWithin());
             return verdict(
                     "fold-hot",
-                    Tone.BAD,
-                    "The base is too hot to fold",
+                    beyond(base - window.highC()),
+                    "The base is " + (base - window.highC() > NEAR_K ? "too hot" : "hot") + " to fold",
                     "At " + portrait.celsius(base) + " the mix ends at " + portrait.celsius(ends) + "; fold at " + range
                             + "." + (lost > 0.01 ? " About " + Words.percent(lost) + " of the air is lost." : ""),
                     List.of(at("Let it cool to ", Math.floor(window.highC()))));
         }
         if (base < window.lowC()) {
+            boolean chips = window.lowBy() == FoldWindow.By.CHIPS_FORM;
             return verdict(
-                    "fold-cold",
-                    Tone.BAD,
-                    "The base is too cold to fold",
-                    "At " + portrait.celsius(base) + " it sets in lumps: " + by(window.lowBy()) + "; fold at " + range
-                            + ".",
-                    List.of(at("Warm it to ", Math.ceil(window.lowC()))));
+                    chips ? "fold-chips" : "fold-cold",
+                    beyond(window.lowC() - base),
+                    "The base is " + (window.lowC() - base > NEAR_K ? "too cold" : "cool") + " to fold",
+                    "At " + portrait.celsius(base) + (chips ? ": " : " it sets in lumps: ") + by(window.lowBy())
+                            + "; fold at " + range + (chips ? ", quickly, the first share beaten in." : "."),
+                    List.of(at("Warm it to ", Math.ceil(window.lowC() + (chips ? CHIPS_AIM_K : 0)))));
         }
         return verdict(
                 "fold-right",
@@ -209,6 +211,14 @@ public final class FoamVerdicts {
                 "The base at " + portrait.celsius(base) + " within " + range + "; the mix ends at "
                         + portrait.celsius(ends) + "." + clock(window),
                 List.of());
+    }
+
+    /** A degree or two beyond its window it folds less well; further it fails. */
+    private static Tone beyond(double kelvin) {
+        if (kelvin <= CLOSE_K) {
+            return Tone.NOTE;
+        }
+        return kelvin <= NEAR_K ? Tone.CAUTION : Tone.BAD;
     }
 
     private double airWithin() {
@@ -250,9 +260,7 @@ public final class FoamVerdicts {
     }
 
     private String opens() {
-        return foaming.chocolateBase()
-                ? "a warmer foam, or less of it"
-                : "less gelling agent, warmer cream, or more base for the foam";
+        return "less gelling agent, warmer cream, or more base for the foam";
     }
 
     private List<Fix> opening() {
@@ -345,7 +353,10 @@ public final class FoamVerdicts {
         }
         given.add(new Given("Whipped", whip.words()));
         given.add(new Given("Air taken", Words.ml(foaming.airMl(whip))));
-        given.add(new Given("Share of it kept", Words.percent(foaming.kept(whip, school)) + ", " + school.words()));
+        double taken = foaming.airMl(whip);
+        given.add(new Given(
+                "Share of it kept",
+                Words.percent(taken > 0 ? foaming.airMl(whip, school) / taken : 1) + ", " + school.words()));
         given.add(new Given("Air in the mix", Words.ml(portrait.mix().airMl())));
         double onset = foaming.baseOnsetC();
         if (onset > 0) {
@@ -355,20 +366,18 @@ public final class FoamVerdicts {
                 "Fat of the mix", Words.percent(portrait.mix().composition().share(Constituent.MILK_FAT))));
         var evidence = new Evidence(
                 given,
-                "Volume = base + foam liquid x (1 + overrun x share kept). The window: upper limit so that the mix ends at "
+                "Volume = base + foam liquid x (1 + overrun x share kept). Upper limit: where cream holds the air the mix ends at "
                         + portrait.celsius(
                                 portrait.parameters().foam().mixEnds().value()) + " and the base is at "
                         + portrait.celsius(
-                                portrait.parameters().foam().baseMost().value()) + " or below (chocolate alone: "
+                                portrait.parameters().foam().baseMost().value())
+                        + " or below. Lower limit: what gels or is a"
+                        + " ganache while it flows on its own way down in its bowl; bare chocolate above "
                         + portrait.celsius(
-                                portrait.parameters().foam().chocolateMost().value()) + ", the mix above "
+                                portrait.parameters().foam().bareLeast().value()) + ", with egg in it above "
                         + portrait.celsius(
-                                portrait.parameters().foam().mixEnds().value()) + "); lower "
-                        + portrait.difference(
-                                portrait.parameters().foam().aboveOnset().value())
-                        + " above where the base starts to set (chocolate alone: "
-                        + portrait.celsius(
-                                portrait.parameters().foam().chocolateLeast().value()) + ").",
+                                portrait.parameters().foam().eggLeast().value())
+                        + "; what never sets as cold as the fridge.",
                 List.of(
                         new Constant(
                                 "overrun of 35 % cream", "ribbon 40, soft 75, medium 95, stiff 115 %", "L", "typical"),

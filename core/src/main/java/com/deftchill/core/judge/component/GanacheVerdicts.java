@@ -1,14 +1,16 @@
 package com.deftchill.core.judge.component;
 
 import com.deftchill.core.batch.Component;
+import com.deftchill.core.batch.Emulsion;
 import com.deftchill.core.batch.GanacheJoin;
 import com.deftchill.core.batch.Kind;
+import com.deftchill.core.body.PlasticFirmness;
 import com.deftchill.core.composition.Composition;
 import com.deftchill.core.composition.Constituent;
 import com.deftchill.core.dessert.Joining;
 import com.deftchill.core.dessert.Portrait;
 import com.deftchill.core.fat.Ganache;
-import com.deftchill.core.fat.SolidFat;
+import com.deftchill.core.larder.Ingredient.Trait;
 import com.deftchill.core.mix.MixingTemperature;
 import com.deftchill.core.text.Notation;
 import com.deftchill.core.text.Words;
@@ -30,19 +32,19 @@ public final class GanacheVerdicts {
     private static final double[] EATEN_C = {4, 12, 20};
 
     private static final double LEAST_FIX_G = 0.5;
+    /** So near to where it likely splits it is still careful work that decides. */
+    private static final double CLOSE_PHI = 0.05;
 
     private GanacheVerdicts() {}
 
     /** Of a ganache, and of any base with chocolate in it that is joined with something wet. */
     public static List<Verdict> of(Portrait portrait) {
-        var ganache = ganache(portrait);
-        if (!ganache.hasChocolate()
-                || (portrait.kind() != Kind.GANACHE
-                        && portrait.group("chocolate").isEmpty())) {
+        if (!Emulsion.of(portrait.component())) {
             return List.of();
         }
+        var ganache = ganache(portrait);
         var verdicts = new ArrayList<Verdict>();
-        if (ganache.seizes()) {
+        if (ganache.seizes(Emulsion.freeWaterG(portrait.component()))) {
             verdicts.add(seizes(portrait, ganache));
         } else {
             verdicts.add(emulsion(portrait, ganache));
@@ -54,6 +56,18 @@ public final class GanacheVerdicts {
         return verdicts;
     }
 
+    /** By so much more fat yolk carries. */
+    private static double carried(Portrait portrait) {
+        double yolk = portrait.component().lines().stream()
+                .filter(line -> !line.whipped() && line.part().ingredient().has(Trait.EGG))
+                .filter(line -> line.part().ingredient().composition().fat() > 0.2)
+                .mapToDouble(line -> line.part().grams())
+                .sum();
+        var p = portrait.parameters().ganache();
+        double share = yolk / portrait.component().base().massG();
+        return share >= p.yolkFrom().value() ? p.yolkCarries().value() : 0;
+    }
+
     /** The emulsion: what is joined with the chocolate, before any foam is folded in. */
     static Ganache ganache(Portrait portrait) {
         var base = portrait.component().base();
@@ -63,7 +77,11 @@ public final class GanacheVerdicts {
     private static Verdict seizes(Portrait portrait, Ganache ganache) {
         var ratio = Notation.write(ganache.waterPerSolids(), 2);
         var liquid = liquid(portrait);
-        var fix = liquid.flatMap(l -> moreLiquid(portrait, l, ganache.passesSeizing(composition(l)), "flows again"));
+        var fix = liquid.flatMap(l -> moreLiquid(
+                portrait,
+                l,
+                ganache.passesSeizing(composition(l), Emulsion.freeWaterG(portrait.component())),
+                "flows again"));
         return verdict(
                 portrait,
                 ganache,
@@ -78,8 +96,8 @@ public final class GanacheVerdicts {
     }
 
     private static Verdict emulsion(Portrait portrait, Ganache ganache) {
-        double phi = ganache.phi();
-        var share = Notation.write(100 * phi, 0) + " % of its volume is fat";
+        double phi = ganache.phi() - carried(portrait);
+        var share = Notation.write(100 * ganache.phi(), 0) + " % of its volume is fat";
         if (phi < portrait.parameters().ganache().safePhi().value()) {
             var far = Notation.write(
                     100 * (portrait.parameters().ganache().splitsPhi().value() - phi), 0);
@@ -113,9 +131,9 @@ public final class GanacheVerdicts {
                 portrait,
                 ganache,
                 fatty ? "ganache-fat" : "ganache-splits",
-                Tone.BAD,
+                phi < portrait.parameters().ganache().splitsPhi().value() + CLOSE_PHI ? Tone.CAUTION : Tone.BAD,
                 fatty ? "More fat than an emulsion can hold" : "The ganache likely splits",
-                share + (fatty ? ": fat is the outer phase, greasy and heavy." : ": from 65 on it likely splits."),
+                share + (fatty ? ": fat is the outer phase, greasy and heavy." : ": from 60 on it likely splits."),
                 fix);
     }
 
@@ -143,7 +161,7 @@ public final class GanacheVerdicts {
     private static Optional<Component.Line> liquid(Portrait portrait) {
         return portrait.component().lines().stream()
                 .filter(line -> !line.whipped() && line.made().isEmpty())
-                .filter(line -> composition(line).share(Constituent.WATER) > 0.4)
+                .filter(Emulsion::isFreeLiquid)
                 .max(Comparator.comparingDouble(line -> composition(line).share(Constituent.WATER)));
     }
 
@@ -226,8 +244,9 @@ public final class GanacheVerdicts {
     private static Verdict texture(Portrait portrait, Ganache ganache) {
         var words = new ArrayList<String>();
         for (double celsius : EATEN_C) {
-            words.add(
-                    portrait.celsius(celsius) + ": " + ganache.texture(celsius).words());
+            words.add(portrait.celsius(celsius) + ": "
+                    + PlasticFirmness.of(ganache.restPa(celsius)).words() + " ("
+                    + ganache.texture(celsius).words() + ")");
         }
         return verdict(
                 portrait,
@@ -255,14 +274,12 @@ public final class GanacheVerdicts {
         given.add(new Given("Fat by volume of fat and water phase", Words.percent(ganache.phi())));
         given.add(new Given("Water to dry cocoa and sugar", Notation.write(Math.min(99, ganache.waterPerSolids()), 2)));
         for (double celsius : EATEN_C) {
-            given.add(new Given(
-                    "Solid fat at " + portrait.celsius(celsius),
-                    Words.percent(new SolidFat(portrait.parameters().fat()).of(of, celsius))));
+            given.add(new Given("Bears at " + portrait.celsius(celsius), Words.pascal(ganache.restPa(celsius))));
         }
         var evidence = new Evidence(
                 given,
-                "Fat volume = all fats / 0.91; water phase = water + 0.62 x sugar + alcohol / 0.789. Texture from solid fat and,"
-                        + " at a lower weight, dry cocoa solids at the temperature it is eaten.",
+                "Fat volume = all fats / 0.91; water phase = water + 0.62 x sugar + alcohol / 0.789. Texture from what"
+                        + " it bears at rest: 1000 Pa x (solid fat / 0.162)^8.5.",
                 List.of(
                         portrait.constant(portrait.parameters().ganache().safePhi()),
                         portrait.constant(portrait.parameters().ganache().splitsPhi()),
@@ -278,8 +295,8 @@ public final class GanacheVerdicts {
                                 "52 % at " + portrait.celsius(5) + ", 20 % at " + portrait.celsius(20),
                                 "L",
                                 "typical"),
-                        new Constant(
-                                "texture limits", "19, 23, 25.5, 33 %", "E", "fitted to dark 65 % with 35 % cream")),
+                        portrait.constant(portrait.parameters().fat().scale()),
+                        portrait.constant(portrait.parameters().fat().scaleShare())),
                 "About 3 points of fat; the label of a chocolate is rounded.",
                 "More liquid, leaner cream, another chocolate.");
         return new Verdict(code, tone, headline, sentence, portrait.at("/lines"), evidence, fixes);

@@ -20,6 +20,8 @@ import java.util.stream.Collectors;
 public final class HeatVerdicts {
     /** Poured further below the joining temperature than this, the mix waits in its bowl; K. */
     private static final double WAITS_K = 1;
+    /** So little above its onset a mix is poured at once or not at all, K. */
+    private static final double NEARLY_SETS_K = 1.5;
 
     private static final String ESTIMATE = "engineering estimate";
 
@@ -230,10 +232,12 @@ public final class HeatVerdicts {
         var sentence = "Poured at " + study.celsius(study.component().pourC())
                 + ", but this mix starts to set at " + study.celsius(study.onsetC()) + " and pours smoothly from "
                 + study.celsius(lowest) + ".";
+        double margin = study.component().pourC() - study.onsetC();
+        var tone = margin < 0 ? Tone.BAD : margin < NEARLY_SETS_K ? Tone.CAUTION : Tone.NOTE;
         return new Verdict(
                 "poured-too-cold",
-                Tone.BAD,
-                "Sets before it is poured",
+                tone,
+                margin < 0 ? "Sets before it is poured" : "Close to setting when it is poured",
                 sentence,
                 study.at("/work/pour/at"),
                 pourEvidence(study),

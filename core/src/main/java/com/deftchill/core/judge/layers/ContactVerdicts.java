@@ -44,7 +44,9 @@ public final class ContactVerdicts {
     /** Raw fruit on or under a gelatin gel cuts it where they touch. */
     private static void enzyme(Portrait fruit, Portrait gel, List<Verdict> verdicts) {
         var active = fruit.mix().protease();
+        // What goes on at service has no time to act.
         boolean cuts = active != Protease.NONE
+                && fruit.kind() != Kind.GARNISH
                 && !fruit.component().heating().endsEnzymes(fruit.parameters().pan());
         // A gel that carries the enzyme itself is told so already.
         boolean gelatin = gel.component().gelProduct().isGelatin() && gel.mix().protease() == Protease.NONE;

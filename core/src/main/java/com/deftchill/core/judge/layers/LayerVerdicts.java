@@ -140,12 +140,18 @@ public final class LayerVerdicts {
                                 + " spoonful first and let that set.");
         return new Verdict(
                 mixes ? "layer-mixes" : "layer-bleeds",
-                mixes ? Tone.BAD : Tone.CAUTION,
+                mixes && spoils(dessert, gate) ? Tone.BAD : Tone.CAUTION,
                 names + (mixes ? ": melts into it" : ": the border bleeds"),
                 sentence,
                 upper.at("/work/pour/at"),
                 evidence,
                 pours ? List.of(pourAt(upper, highest)) : List.of());
+    }
+
+    /** Whether melting spoils the dessert: one that is to stand, or a layer that goes for the greater part. */
+    private static boolean spoils(Dessert dessert, Gate gate) {
+        return dessert.batch().turnsOut()
+                || gate.meltedMm() > gate.lower().bed().heightMm() / 2;
     }
 
     /** A gel that has only just set has few and weak bonds: warmed a little it runs again, and sets anew. */

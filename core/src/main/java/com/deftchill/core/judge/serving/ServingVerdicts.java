@@ -1,13 +1,12 @@
 package com.deftchill.core.judge.serving;
 
-import com.deftchill.core.batch.Kind;
+import com.deftchill.core.body.Nature;
 import com.deftchill.core.dessert.Dessert;
 import com.deftchill.core.dessert.Study;
 import com.deftchill.core.gel.Firmness;
 import com.deftchill.core.text.Notation;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Evidence;
-import com.deftchill.core.verdict.Evidence.Constant;
 import com.deftchill.core.verdict.Evidence.Given;
 import com.deftchill.core.verdict.Figure;
 import com.deftchill.core.verdict.Verdict;
@@ -32,7 +31,7 @@ public final class ServingVerdicts {
     public static List<Verdict> of(Dessert dessert) {
         var verdicts = new ArrayList<Verdict>();
         for (var study : dessert.setting()) {
-            if (study.fatSet() && study.component().kind() != Kind.GANACHE) {
+            if (study.nature() != Nature.GEL) {
                 stiff(study).ifPresent(verdicts::add);
             }
         }
@@ -98,27 +97,27 @@ public final class ServingVerdicts {
 
     private static Evidence evidence(Study study) {
         var given = new ArrayList<Given>();
-        var fat = study.fat();
+        double cocoa = study.history().cocoaWhenJudged();
+        double milk = study.history().milkWhenJudged();
         for (double celsius : EATEN_C) {
             given.add(new Given(
                     "At " + study.celsius(celsius),
-                    Words.pascal(study.rigidityAt(celsius)) + ", of which fat " + Words.pascal(fat.at(celsius))));
+                    Words.pascal(study.rigidityAt(celsius)) + ", of which not gel "
+                            + Words.pascal(study.plastic().broughtTo(celsius, cocoa, milk))));
         }
         given.add(new Given("Air", Words.percent(study.mix().airShare())));
         given.add(new Given("Gel melts at", study.component().gels() ? study.celsius(study.meltC()) : "no gel in it"));
         return new Evidence(
                 given,
-                "Firmness = (1 - air)^2 x (gel + fat network); fat network = 1500 Pa x (S / 0.175)^2, S = solid milk fat + 3 x"
-                        + " solid cocoa butter per gram. The gel a day after pouring, melted back as far as it warms.",
+                "Firmness = (1 - air)^2 x gel + (1 - air) x (fat + curd + starch + egg) + whipped cream. Fat = 1000 Pa x (S /"
+                        + " 0.162)^8.5, S = solid cocoa butter + 0.6 x solid milk fat + 1.25 x solid butter + 0.06 x dry cocoa, per"
+                        + " gram. The gel and the fat a day after pouring, melted back as far as it warms.",
                 List.of(
-                        new Constant(
-                                "fat network",
-                                "1500 Pa for 35 % cream at " + study.celsius(5),
-                                "E",
-                                "engineering estimate"),
-                        study.constant(study.parameters().fat().cocoaCounts()),
+                        study.constant(study.parameters().fat().scale()),
+                        study.constant(study.parameters().fat().power()),
+                        study.constant(study.parameters().body().uncertainFat()),
                         study.constant(study.parameters().cold().tableRoom())),
-                "A third either way for the fat network; minutes out of the fridge by a half.",
+                "A factor of two and a half either way for fat; minutes out of the fridge by a half.",
                 "Less cocoa butter or butter, more air, a leaner cream, a longer stand before service.");
     }
 }

@@ -23,6 +23,9 @@ public final class TurnOutVerdicts {
     /** What a jelly that stands usually has of 200 Bloom gelatin, g/g of the mix [E]. */
     private static final double USUAL_DOSE = 0.016;
 
+    /** A dip shorter than needed by less than this factor is close. */
+    private static final double CLOSE_DIP = 1.25;
+
     private TurnOutVerdicts() {}
 
     public static List<Verdict> of(Dessert dessert) {
@@ -84,7 +87,15 @@ public final class TurnOutVerdicts {
         boolean tooSoft =
                 study.judgedPa() < study.parameters().gel().turnedOutLeast().value();
         var fixes = tooSoft ? List.<Fix>of() : new Dosing(study).fix().stream().toList();
-        return new Verdict("slumps", Tone.BAD, headline, sentence, study.at("/gels/0/amount"), evidence, fixes);
+        boolean fails = strain >= dessert.parameters().turnout().sags().value();
+        return new Verdict(
+                "slumps",
+                fails ? Tone.BAD : Tone.CAUTION,
+                headline,
+                sentence,
+                study.at("/gels/0/amount"),
+                evidence,
+                fixes);
     }
 
     /** A layer without anything that sets cannot stand; set with a usual dose of the gelatin that is in the larder first. */
@@ -143,10 +154,7 @@ public final class TurnOutVerdicts {
 
     private static Verdict dip(Study study) {
         var window = study.dip();
-        var vent = suction(study)
-                ? " Let air in at one edge with a knife tip before turning over: it holds by suction."
-                : "";
-        var water = study.celsius(study.parameters().turnout().dipWater().value());
+        var water = study.celsius(study.batch().dipWaterC());
         if (Double.isInfinite(window.aim())) {
             return verdict(
                     "dip-useless",
@@ -155,10 +163,38 @@ public final class TurnOutVerdicts {
                     "In water of " + water + " the gel at the wall does not melt within two minutes.",
                     dipEvidence(study));
         }
-        var sentence =
-                "Dip " + Words.seconds(window.aim()) + " s in water of " + water + " (" + Words.seconds(window.least())
-                        + " to " + Words.seconds(window.most()) + " s); this wall is " + wall(study) + "." + vent;
+        var right = Words.seconds(window.aim()) + " s in water of " + water + " (" + Words.seconds(window.least())
+                + " to " + Words.seconds(window.most()) + " s)";
+        double chosen = study.batch().dip().seconds();
+        if (chosen > 0 && chosen < window.least()) {
+            return chosen(study, "dip-too-short", "It stays stuck after so short a dip", chosen, right);
+        }
+        if (chosen > window.most()) {
+            return chosen(study, "dip-too-long", "So long a dip melts its face", chosen, right);
+        }
+        var sentence = "Dip " + right + "; this wall is " + wall(study) + "." + suction(study);
         return verdict("dip", Tone.NOTE, "How to free it", sentence, dipEvidence(study));
+    }
+
+    /** A dip that the cook chose and that does not do. */
+    private static Verdict chosen(Study study, String code, String headline, double seconds, String right) {
+        boolean tooShort = code.equals("dip-too-short");
+        var fix = new Fix(
+                "Dip " + Words.seconds(study.dip().aim()) + " s",
+                "slides off whole",
+                List.of(new Fix.Change("/dipLasts", Words.seconds(study.dip().aim()) + " s")));
+        return new Verdict(
+                code,
+                tooShort && seconds < study.dip().least() / CLOSE_DIP ? Tone.BAD : Tone.CAUTION,
+                headline,
+                Notation.write(seconds, 0) + " s "
+                        + (tooShort
+                                ? "do not warm " + wall(study) + " through: it stays stuck."
+                                : "melt more than half a millimetre: its edges blur.")
+                        + " " + right + " free it." + suction(study),
+                "/dipLasts",
+                dipEvidence(study),
+                List.of(fix));
     }
 
     private static String wall(Study study) {
@@ -167,11 +203,17 @@ public final class TurnOutVerdicts {
                 + vessel.material().name();
     }
 
-    private static boolean suction(Study study) {
+    /** A smooth rigid mould holds by suction even after the right dip. */
+    private static String suction(Study study) {
         var vessel = study.batch().mould().vessel();
-        return vessel.material().smooth()
-                && study.fillMm() / (2 * vessel.profile().halfWidthAtMm(study.fillMm()))
-                        > study.parameters().turnout().suctionFrom().value();
+        if (!vessel.material().smooth()) {
+            return "";
+        }
+        double slender = study.fillMm() / (2 * vessel.profile().halfWidthAtMm(study.fillMm()));
+        boolean strong = slender > study.parameters().turnout().suctionFrom().value();
+        return " It then " + (strong ? "still holds fast" : "may still hold")
+                + " by suction: let air in at one edge with a"
+                + " knife tip, which costs a small divot (a drop of water and a tilt first may save it).";
     }
 
     private static Evidence dipEvidence(Study study) {

@@ -1,9 +1,9 @@
-package com.deftchill.core.fat;
+package com.deftchill.core.body;
 
 import java.util.Arrays;
 
-/** Rigidity of what fat and air set, in the cook's words: as firm as a gel it is not rubbery (handbook 3, anchors [E]). */
-public enum FatFirmness {
+/** Yield stress of what fat, curd and foam make firm, in the cook's words: as firm as a gel it is not rubbery (handbook 3). */
+public enum PlasticFirmness {
     RUNS(0, "runs"),
     LOOSE(20, "loose"),
     SOFT(100, "soft"),
@@ -14,7 +14,7 @@ public enum FatFirmness {
     private final double fromPa;
     private final String words;
 
-    FatFirmness(double fromPa, String words) {
+    PlasticFirmness(double fromPa, String words) {
         this.fromPa = fromPa;
         this.words = words;
     }
@@ -29,10 +29,10 @@ public enum FatFirmness {
         return fromPa;
     }
 
-    /** The zone that a rigidity lies in. */
-    public static FatFirmness of(double rigidityPa) {
+    /** The zone that a stress lies in. */
+    public static PlasticFirmness of(double pa) {
         return Arrays.stream(values())
-                .filter(zone -> rigidityPa >= zone.fromPa)
+                .filter(zone -> pa >= zone.fromPa)
                 .reduce((lower, higher) -> higher)
                 .orElse(RUNS);
     }
