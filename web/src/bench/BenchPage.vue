@@ -4,7 +4,7 @@ import { computed, ref } from 'vue'
 import { type Formula } from '@/api/client'
 import TheCut from '@/cut/TheCut.vue'
 import DoseStrip from '@/dose/DoseStrip.vue'
-import CourseChart from '@/chart/CourseChart.vue'
+import FirmnessCharts from '@/chart/FirmnessCharts.vue'
 import { setAt, textAt } from '@/document/document'
 import EvidenceDrawer from '@/verdicts/EvidenceDrawer.vue'
 import FileNotice from '@/document/FileNotice.vue'
@@ -176,10 +176,11 @@ const portionG = computed(
           <TheCut v-model:chosen="chosen" class="drawing" :section="assessment.section" />
           <h2 class="section-title">Waiting</h2>
           <MilestoneRow :milestones="assessment.milestones" @evidence="showEvidence" />
-          <CourseChart
+          <FirmnessCharts
             v-if="answer?.course"
             class="course"
             :course="answer.course"
+            :warming="answer.warming"
             :milestones="assessment.components.length === 1 ? assessment.milestones : []"
             :poured-at="formula.starts ?? ''"
             :fahrenheit="fahrenheit"

@@ -1,46 +1,56 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import type { Evidence, Verdict } from '@/api/client'
-import FixButton from './FixButton.vue'
+import VerdictItem from './VerdictItem.vue'
 
-defineProps<{ verdicts: Verdict[]; stale: boolean }>()
+const props = defineProps<{ verdicts: Verdict[]; stale: boolean }>()
 const emit = defineEmits<{ evidence: [title: string, evidence: Evidence] }>()
 
-const SIGNS: Record<Verdict['tone'], string> = { UNSAFE: '!!', BAD: '!', CAUTION: '~', GOOD: '✓', NOTE: 'i' }
-const SPOKEN: Record<Verdict['tone'], string> = {
-  UNSAFE: 'Unsafe',
-  BAD: 'Will not work',
-  CAUTION: 'Careful',
-  GOOD: 'Good',
-  NOTE: 'To know',
-}
+const open = computed(() => props.verdicts.filter((v) => v.tone !== 'GOOD'))
+const good = computed(() => props.verdicts.filter((v) => v.tone === 'GOOD'))
+const how = (tones: Verdict['tone'][]) => props.verdicts.filter((v) => tones.includes(v.tone)).length
+/** What there is to read, the worst first. */
+const counted = computed(() =>
+  [
+    [how(['UNSAFE', 'BAD']), 'will not do'],
+    [how(['CAUTION']), 'to watch'],
+    [how(['NOTE']), 'to know'],
+    [good.value.length, 'good'],
+  ]
+    .filter(([count]) => count)
+    .map(([count, words]) => `${count} ${words}`)
+    .join(' · '),
+)
 </script>
 
 <template>
   <section aria-label="Verdicts" :class="{ old: stale }">
-    <h2 class="section-title">Will it work?</h2>
+    <h2 class="section-title">
+      Will it work? <small>{{ counted }}</small>
+    </h2>
     <ul>
-      <li v-for="verdict in verdicts" :key="verdict.code + verdict.path" :class="verdict.tone.toLowerCase()">
-        <span class="sign" aria-hidden="true">{{ SIGNS[verdict.tone] }}</span>
-        <div>
-          <h3>
-            <span class="out-of-sight">{{ SPOKEN[verdict.tone] }}: </span>{{ verdict.headline }}
-            <button
-              type="button"
-              class="link-like why"
-              :aria-label="`Why: ${verdict.headline}`"
-              @click="emit('evidence', verdict.headline, verdict.evidence)"
-            >
-              why
-            </button>
-          </h3>
-          <p>{{ verdict.sentence }}</p>
-          <div v-for="fix in verdict.fixes" :key="fix.label" class="fix">
-            <FixButton :fix="fix" :quiet="verdict.tone === 'GOOD' || verdict.tone === 'NOTE'" />
-            <span>→ {{ fix.effect }}</span>
-          </div>
-        </div>
-      </li>
+      <VerdictItem
+        v-for="verdict in open"
+        :key="verdict.code + verdict.path"
+        :verdict="verdict"
+        @evidence="(...given) => emit('evidence', ...given)"
+      />
     </ul>
+    <details v-if="good.length" class="good-ones">
+      <summary>
+        <span class="sign" aria-hidden="true">✓</span>
+        {{ good.length === 1 ? '1 is good' : `${good.length} are good` }}:
+        {{ good.map((v) => v.headline).join(', ') }}
+      </summary>
+      <ul>
+        <VerdictItem
+          v-for="verdict in good"
+          :key="verdict.code + verdict.path"
+          :verdict="verdict"
+          @evidence="(...given) => emit('evidence', ...given)"
+        />
+      </ul>
+    </details>
   </section>
 </template>
 
@@ -50,67 +60,24 @@ const SPOKEN: Record<Verdict['tone'], string> = {
   opacity: 0.9;
 }
 
-li {
-  display: grid;
-  grid-template-columns: 26px 1fr;
-  padding: 6px 0;
-  border-bottom: 1px solid var(--hairline);
+summary {
+  padding: 8px 0;
+  color: var(--quiet);
+  font-size: 14px;
+  line-height: 20px;
+  cursor: pointer;
 }
 
 .sign {
+  display: inline-block;
   width: 20px;
   height: 20px;
+  margin-right: 4px;
   border-radius: 3px;
-  background: var(--quiet);
+  background: var(--good);
   color: var(--white);
   font-weight: 700;
   line-height: 20px;
   text-align: center;
-}
-
-.good .sign {
-  background: var(--good);
-}
-
-.bad .sign,
-.unsafe .sign {
-  background: var(--unsafe);
-}
-
-.caution .sign {
-  background: var(--caution);
-}
-
-h3 {
-  font-size: 15px;
-  font-weight: 700;
-  line-height: 20px;
-}
-
-.bad h3,
-.unsafe h3 {
-  color: var(--unsafe);
-}
-
-.why {
-  margin-left: 6px;
-  color: var(--quiet);
-  font-size: 13px;
-  font-weight: 400;
-}
-
-p {
-  color: var(--ink);
-  font-size: 14px;
-  line-height: 1.35;
-}
-
-.fix {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 2px 10px;
-  align-items: center;
-  padding-top: 4px;
-  font-size: 14px;
 }
 </style>

@@ -110,8 +110,15 @@ public final class Assessor {
 
     /** What a dessert comes to. */
     public Assessment assessment(Dessert dessert, Workplace workplace) {
+        return assessment(
+                dessert,
+                workplace,
+                judge(dessert, new Flags(dessert, workplace.larder())).all());
+    }
+
+    /** The same, its verdicts judged already. */
+    public Assessment assessment(Dessert dessert, Workplace workplace, List<Verdict> verdicts) {
         var flags = new Flags(dessert, workplace.larder());
-        var verdicts = judge(dessert, flags).all();
         return new Assessment(
                 LineWriter.of(dessert, verdicts),
                 dessert.portraits().stream()

@@ -16,6 +16,7 @@ import java.util.Optional;
  * @param figures what was computed of it, each with its evidence
  * @param shares what it is made of, largest first
  * @param course firmness and temperature over time; absent for what is not poured as a layer
+ * @param warming firmness over temperature; absent for what is not poured as a layer
  * @param strip the dose on a ruler of firmness; absent without a gelling agent of its own, or when not a layer
  * @param usedBy names of the components that take from it
  */
@@ -28,6 +29,7 @@ public record ComponentAnswer(
         List<Figure> figures,
         List<SharePart> shares,
         Optional<Course> course,
+        Optional<Warming> warming,
         Optional<DoseStrip> strip,
         List<String> usedBy) {
     /**
@@ -63,6 +65,30 @@ public record ComponentAnswer(
 
     /** A constituent, % of the mass. */
     public record SharePart(String name, double percent) {}
+
+    /**
+     * How firm it is at each temperature from the fridge to the room, a day after pouring.
+     *
+     * @param celsius in equal steps, °C
+     * @param firmness at each, 0 to 100
+     * @param targetFrom lower end of the band in which it eats right, 0 to 100
+     * @param targetTo upper end of it
+     * @param fridgeC as it comes from the cooler, °C
+     * @param fridgeWords how firm it is then
+     * @param rightFromC coldest temperature at which it is right, °C; absent where it never is
+     * @param rightToC warmest temperature at which it is right, °C; absent where it never is
+     * @param minutesOut in the room until it is right, min; 0 where it is at once, absent where it never is
+     */
+    public record Warming(
+            double[] celsius,
+            double[] firmness,
+            double targetFrom,
+            double targetTo,
+            double fridgeC,
+            String fridgeWords,
+            Optional<Double> rightFromC,
+            Optional<Double> rightToC,
+            Optional<Double> minutesOut) {}
 
     /**
      * Curves over time.

@@ -1,5 +1,6 @@
 package com.deftchill.core.cold;
 
+import com.deftchill.core.alternative.Trial;
 import com.deftchill.core.assess.Assessor;
 import com.deftchill.core.dessert.Dessert;
 import com.deftchill.core.formula.WrittenFormula;
@@ -27,7 +28,16 @@ public final class Chilling {
                         Problem.of("nothing-poured", "/components", "Components", "", Problem.rule("nothing-poured"))));
             }
             var judged = assessor.judge(dessert, new Flags(dessert, workplace.larder()));
-            return Answer.of(new Chilled(dessert, ColdWriter.of(dessert, judged.all(), judged.ofChill())));
+            var tried = new Trial(assessor, formula, workplace).tried(dessert, judged.all());
+            var ofChill = judged.ofChill();
+            // Of those of the chill, the same ones as they were tried.
+            var shown = tried.stream()
+                    .filter(t -> ofChill.stream()
+                            .anyMatch(v -> v.code().equals(t.code())
+                                    && v.path().equals(t.path())
+                                    && v.sentence().equals(t.sentence())))
+                    .toList();
+            return Answer.of(new Chilled(dessert, ColdWriter.of(dessert, tried, shown)));
         });
     }
 

@@ -28,4 +28,9 @@ public record Verdict(
     public Verdict {
         fixes = List.copyOf(fixes);
     }
+
+    /** The same with other fixes. */
+    public Verdict withFixes(List<Fix> others) {
+        return new Verdict(code, tone, headline, sentence, path, evidence, others);
+    }
 }

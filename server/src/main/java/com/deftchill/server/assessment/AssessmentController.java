@@ -5,6 +5,7 @@ import com.deftchill.core.alternative.Comparison;
 import com.deftchill.core.alternative.ScaleWish;
 import com.deftchill.core.alternative.Scaled;
 import com.deftchill.core.alternative.Swap;
+import com.deftchill.core.alternative.Trial;
 import com.deftchill.core.alternative.Variant;
 import com.deftchill.core.assess.Assessment;
 import com.deftchill.core.formula.WrittenFormula;
@@ -70,7 +71,7 @@ class AssessmentController {
             description = "Computes setting, turning out, standing height, verdicts, flags and method. Stores nothing."
                     + " 422 names every field that cannot be understood or has more than one meaning.")
     Assessment assess(@RequestBody WrittenFormula formula, Asked asked) {
-        var outcome = computing.light(asked, (assessor, workplace) -> assessor.assess(formula, workplace));
+        var outcome = computing.light(asked, (assessor, workplace) -> new Trial(assessor, formula, workplace).assess());
         return outcome.value().orElseThrow(() -> new NotUnderstoodException(outcome.problems()));
     }
 

@@ -27,8 +27,9 @@ class OpenApiConfiguration {
     /** Record components that may be absent. */
     private static final Map<String, List<String>> MAY_BE_ABSENT = Map.ofEntries(
             Map.entry("Amounts", List.of("gel", "sheets")),
-            Map.entry("ComponentAnswer", List.of("course", "strip")),
+            Map.entry("ComponentAnswer", List.of("course", "warming", "strip")),
             Map.entry("After", List.of("mostMinutes")),
+            Map.entry("Warming", List.of("rightFromC", "rightToC", "minutesOut")),
             Map.entry("OwnPreview", List.of("mould", "ingredient")),
             Map.entry("SumAnswer", List.of("component")),
             Map.entry("Section", List.of("standing")),

@@ -226,7 +226,7 @@ final class PracticeCase {
                         .map(s -> s.text())
                         .reduce((a, b) -> a + " " + b)
                         .orElse("");
-        return "| " + number + " | " + line.replace("|", "/") + " | "
-                + (wrong.isEmpty() ? "right" : String.join("; ", wrong)) + " |";
+        return "| " + number.replace('-', ' ') + " | " + line.replace("|", "/")
+                + (wrong.isEmpty() ? "" : " **" + String.join("; ", wrong) + "**") + " |";
     }
 }

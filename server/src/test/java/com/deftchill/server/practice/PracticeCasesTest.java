@@ -2,15 +2,39 @@ package com.deftchill.server.practice;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 
+/** Desserts whose outcome any experienced cook knows: none that works is called bad, and what fails is named. */
 class PracticeCasesTest {
+    private static final Path PAGE = Path.of("../docs/practice.md");
+    private static final List<PracticeCase> CASES = PracticeCase.all();
+
     @Test
     void everyCaseComesOutAsACookKnows() {
-        var all = PracticeCase.all();
-        all.forEach(c -> System.out.println(c.row()));
-        long right = all.stream().filter(c -> c.wrong().isEmpty()).count();
-        System.out.println("practice cases right: " + right + " of " + all.size());
-        assertThat(all).allSatisfy(c -> assertThat(c.wrong()).as(c.name()).isEmpty());
+        long right = CASES.stream().filter(c -> c.wrong().isEmpty()).count();
+        System.out.println("practice cases right: " + right + " of " + CASES.size());
+        assertThat(CASES).allSatisfy(c -> assertThat(c.wrong()).as(c.name()).isEmpty());
+    }
+
+    @Test
+    void thePageOfTheDocsIsMadeFromThem() throws IOException {
+        var page = """
+                # Practice cases
+
+                Generic desserts whose outcome any experienced cook knows, and what the product says of them: made from
+                `server/src/test/resources/practice` by `PracticeCasesTest` (with `-DupdateDocs=true`). Each starts at 10:00.
+
+                | case | what the product says |
+                | --- | --- |
+                """ + CASES.stream().map(PracticeCase::row).collect(Collectors.joining("\n", "", "\n"));
+        if (Boolean.getBoolean("updateDocs")) {
+            Files.writeString(PAGE, page);
+        }
+        assertThat(Files.readString(PAGE)).as("run with -DupdateDocs=true").isEqualTo(page);
     }
 }

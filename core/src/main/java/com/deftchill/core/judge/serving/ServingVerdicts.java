@@ -66,7 +66,7 @@ public final class ServingVerdicts {
     }
 
     /** Minutes in the room until the whole body has warmed from the fridge to T °C: Newton's law [E]. */
-    private static double minutesOut(Study study, double toC) {
+    public static double minutesOut(Study study, double toC) {
         double room = study.kitchen().roomC();
         if (toC >= room) {
             return Double.POSITIVE_INFINITY;

@@ -1,0 +1,31 @@
+import { expect, it } from 'vitest'
+import type { Warming } from '@/api/client'
+import { warmingLayout, warmingWords } from './warming'
+
+const warming: Warming = {
+  celsius: [4, 14, 24],
+  firmness: [100, 50, 0],
+  targetFrom: 25,
+  targetTo: 75,
+  fridgeC: 4,
+  fridgeWords: 'hard',
+  rightFromC: 9,
+  rightToC: 19,
+  minutesOut: 22,
+}
+
+it('goes from edge to edge, cold and firm on the left', () => {
+  const drawn = warmingLayout(warming, 244, 134)
+  expect(drawn.curve.startsWith(`M${drawn.left},${drawn.top}`)).toBe(true)
+  expect(drawn.fridge).toEqual({ x: drawn.left, y: drawn.top })
+  expect(drawn.eatsRight).toEqual({ from: 30 + 50, to: 30 + 150 })
+  expect(drawn.celsius.map((c) => c.text)).toEqual(['4 °C', '8 °C', '12 °C', '16 °C', '20 °C', '24 °C'])
+})
+
+it('says where it eats right and how long that takes', () => {
+  expect(warmingWords(warming)).toBe(
+    'At 4 °C it is hard; right from 9 °C to 19 °C: about 20 min out of the fridge.',
+  )
+  expect(warmingWords({ ...warming, minutesOut: 0 })).toBe('At 4 °C it is hard, right from 9 °C to 19 °C.')
+  expect(warmingWords({ ...warming, rightFromC: undefined })).toContain('not in its band')
+})
