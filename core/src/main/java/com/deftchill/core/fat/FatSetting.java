@@ -23,7 +23,6 @@ public final class FatSetting {
     private final double[] cocoa;
     private final double[] milk;
     private final double[] decay = new double[2 * NODES];
-    private double decayOf = Double.NaN;
 
     /** What is the same for all points: rest values and rates by temperature. */
     private static final class Table {
@@ -106,10 +105,16 @@ public final class FatSetting {
 
     /** Moves every point on by some seconds, each at its own temperature, °C (as many as there are points). */
     public void advance(double[] celsius, double seconds) {
-        tabulate(seconds);
+        double coldest = Double.POSITIVE_INFINITY;
+        double warmest = Double.NEGATIVE_INFINITY;
+        for (double c : celsius) {
+            coldest = Math.min(coldest, c);
+            warmest = Math.max(warmest, c);
+        }
+        tabulate(node(coldest), node(warmest) + 1, seconds);
         double melt = Math.exp(-seconds * table.melts);
         for (int point = 0; point < celsius.length; point++) {
-            double place = Math.max(0, Math.min(NODES - 1.001, (celsius[point] - COLDEST_C) / STEP_K));
+            double place = place(celsius[point]);
             int node = (int) place;
             double share = place - node;
             cocoa[point] = moved(cocoa[point], at(table.restCocoa, node, share), 0, node, share, melt);
@@ -127,13 +132,17 @@ public final class FatSetting {
         return values[node] + share * (values[node + 1] - values[node]);
     }
 
-    /** The decay in a step, by temperature: an exponential for every point would cost most of a chill. */
-    private void tabulate(double seconds) {
-        if (seconds == decayOf) {
-            return;
-        }
-        decayOf = seconds;
-        for (int i = 0; i < NODES; i++) {
+    private static double place(double celsius) {
+        return Math.max(0, Math.min(NODES - 1.001, (celsius - COLDEST_C) / STEP_K));
+    }
+
+    private static int node(double celsius) {
+        return (int) place(celsius);
+    }
+
+    /** The decay in a step, over the temperatures present: an exponential for every point would cost most of a chill. */
+    private void tabulate(int from, int to, double seconds) {
+        for (int i = from; i <= to; i++) {
             decay[i] = Math.exp(-seconds * table.rateCocoa[i]);
             decay[NODES + i] = Math.exp(-seconds * table.rateMilk[i]);
         }
