@@ -15,7 +15,7 @@ const warming: Warming = {
 }
 
 it('goes from edge to edge, cold and firm on the left', () => {
-  const drawn = warmingLayout(warming, 244, 134)
+  const drawn = warmingLayout(warming, 252, 134)
   expect(drawn.curve.startsWith(`M${drawn.left},${drawn.top}`)).toBe(true)
   expect(drawn.fridge).toEqual({ x: drawn.left, y: drawn.top })
   expect(drawn.eatsRight).toEqual({ from: 30 + 50, to: 30 + 150 })

@@ -4,7 +4,7 @@ import type { Warming } from '@/api/client'
 import { degrees } from '@/look/degrees'
 
 /** Room round the plot for its figures, px. */
-const EDGE = { left: 30, right: 14, top: 12, bottom: 22 }
+const EDGE = { left: 30, right: 22, top: 12, bottom: 22 }
 const MARK_K = 4
 
 /** Firmness over temperature, laid out in its frame: the curve, the band in which it eats right, where it is in between. */

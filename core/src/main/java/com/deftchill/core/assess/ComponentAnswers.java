@@ -115,7 +115,7 @@ final class ComponentAnswers {
                 Firmness.score(study.leastPa()),
                 Firmness.score(study.mostPa()),
                 fridge,
-                study.words(study.rigidityAt(fridge)),
+                study.shortWords(study.rigidityAt(fridge)),
                 rightFrom,
                 rightTo,
                 rightFrom

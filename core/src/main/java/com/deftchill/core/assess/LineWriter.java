@@ -5,6 +5,7 @@ import com.deftchill.core.dessert.Dessert;
 import com.deftchill.core.larder.Mould.Release;
 import com.deftchill.core.text.Notation;
 import com.deftchill.core.text.Words;
+import com.deftchill.core.timing.Milestones;
 import com.deftchill.core.verdict.Verdict;
 import com.deftchill.core.verdict.Verdict.Tone;
 import java.util.ArrayList;
@@ -56,7 +57,7 @@ public final class LineWriter {
             text.append(
                     batch.timetable().ends()
                             ? ", served at " + dessert.clock(batch.timetable().endSeconds())
-                            : ", at its best from " + dessert.clock(dessert.bestSeconds()));
+                            : best(dessert, set));
         } else if (Double.isInfinite(ready)) {
             text.append(slices ? ", but not to be sliced" : ", but not to be turned out")
                     .append(" within two days");
@@ -71,6 +72,11 @@ public final class LineWriter {
                     .append(dessert.whenJudged());
         }
         return text.append('.').toString();
+    }
+
+    private static String best(Dessert dessert, double set) {
+        double best = dessert.bestSeconds();
+        return best > set + Milestones.SAME_MOMENT_S ? ", at its best from " + dessert.clock(best) : "";
     }
 
     private static String frozen(Dessert dessert) {

@@ -43,7 +43,7 @@ public record Plastic(
     private static final double ROOM_C = 20;
     private static final double SECONDS_PER_HOUR = 3600;
     /** Cooked egg and starch are at their cold value from here down, °C [E]. */
-    private static final double STIFF_C = 40;
+    private static final double STIFF_C = 10;
 
     /** Less than this is a sauce, Pa. */
     private static final double LEAST_PA = 20;

@@ -153,7 +153,7 @@ record Filling(List<BuiltLayer> layers, Grid grid, double[] interfaces, Material
                 component.parameters().body().standsMargin().value());
         double strength = factors.product() * settings.nudge().strength();
         var nature = nature(component, mix, strength, plastic);
-        var limits = SetHistory.Limits.of(batch, component, nature);
+        var limits = SetHistory.Limits.of(batch, component, nature, plastic);
         var set = new SetHistory(
                 component.parameters(),
                 slab,

@@ -82,7 +82,7 @@ final class Pours implements Pouring {
         poured = next + 1;
         var below = layers.get(next - 1).history();
         // Of a layer that never carried anything there is nothing to go soft again.
-        if (below != null && below.set().topPa() >= carriesPa) {
+        if (below != null && below.set().topPa() >= carries(below.set())) {
             below.set().pouredOn();
         }
         judge(next);
@@ -100,8 +100,13 @@ final class Pours implements Pouring {
             return below.component().kind() != Kind.CRUMB || since >= crumbSeconds;
         }
         return !below.history().sets(below.component())
-                || below.history().set().topPa() >= carriesPa
+                || below.history().set().topPa() >= carries(below.history().set())
                 || since >= GIVEN_UP;
+    }
+
+    /** What its surface must have, Pa: what never gets so firm carries the next as soon as it is set. */
+    private double carries(SetHistory below) {
+        return below.isPlastic() ? Math.min(carriesPa, below.setPa()) : carriesPa;
     }
 
     /** When a layer is judged, s: when it is served; without such a moment a day after its pour, or settled in its place. */

@@ -39,10 +39,10 @@ public final class SetHistory implements ChillListener {
      * @param readyPa to be turned out or sliced: its limit, less a little of what the model may be off by
      */
     public record Limits(Nature nature, double setPa, double readyPa) {
-        static Limits of(Batch batch, Component component, Nature nature) {
+        static Limits of(Batch batch, Component component, Nature nature, Plastic plasticBody) {
             var body = component.parameters().body();
             double set = nature == Nature.PLASTIC
-                    ? body.setPlastic().value()
+                    ? setPlastic(body.setPlastic().value(), plasticBody.restPa(FRIDGE_C))
                     : body.setGel().value();
             var gel = batch.served().least(component.parameters().gel());
             var plastic = batch.served().least(component.parameters().fat());
@@ -56,7 +56,21 @@ public final class SetHistory implements ChillListener {
                     : body.uncertainFat().value();
             return new Limits(nature, set, batch.turnsOut() ? ready / Math.pow(close, CLOSE_POWER) : 0);
         }
+
+        /** What is meant to stay loose, as a fool or a sauce does, is set once nearly at its own rest value [E]. */
+        private static double setPlastic(double set, double restPa) {
+            return Math.max(LOOSEST_PA, Math.min(set, NEARLY * restPa));
+        }
     }
+
+    /** Where the rest value of a plastic body is taken, °C. */
+    private static final double FRIDGE_C = 5;
+
+    /** So much of its rest value is nearly all. */
+    private static final double NEARLY = 0.8;
+
+    /** Nothing thinner is told apart from a liquid, Pa. */
+    private static final double LOOSEST_PA = 20;
 
     /** Rounding of clock times, s. */
     private static final double SAME_MOMENT = 1e-3;
@@ -315,6 +329,10 @@ public final class SetHistory implements ChillListener {
     /** What it is set from, Pa. */
     public double setPa() {
         return limits.setPa();
+    }
+
+    boolean isPlastic() {
+        return limits.nature() == Nature.PLASTIC;
     }
 
     /** Seconds until it stands crisp. */

@@ -92,6 +92,13 @@ public record Dessert(Batch batch, Kitchen kitchen, Stack stack, List<Portrait> 
                         .map(s -> s.startSeconds() + s.history().readySeconds()));
     }
 
+    /** Whether it is served before it is ready, although it would be in time. */
+    public boolean needsTime() {
+        return batch.timetable().ends()
+                && Double.isFinite(readySeconds())
+                && readySeconds() > batch.timetable().endSeconds();
+    }
+
     /** When one layer may be served as it is meant to be, s after the first pour. */
     public double readyOf(Study study) {
         return study.startSeconds()

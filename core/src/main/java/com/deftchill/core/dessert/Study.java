@@ -323,11 +323,30 @@ public record Study(
         return nature == Nature.PLASTIC;
     }
 
+    /** Whether it never becomes more than a thick liquid, as a caramel sauce or a fool does. */
+    public boolean staysLoose() {
+        return plasticBody()
+                && plastic.restPa(Joining.FRIDGE_C)
+                        < parameters().body().setPlastic().value();
+    }
+
+    /** Whether it is meant to: a caramel that stays in its glass. */
+    public boolean isSauce() {
+        return staysLoose()
+                && component.kind() == Kind.CARAMEL
+                && batch.served().stays();
+    }
+
     /** The zone of a firmness in the words for what makes it firm. */
     public String words(double pa) {
         return nature == Nature.GEL
                 ? Firmness.of(pa).words()
                 : PlasticFirmness.of(pa).words();
+    }
+
+    /** The same in one or two words. */
+    public String shortWords(double pa) {
+        return nature == Nature.GEL ? Firmness.of(pa).shortWord() : words(pa);
     }
 
     /** How far off its firmness may be, as a factor. */

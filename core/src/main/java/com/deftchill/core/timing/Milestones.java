@@ -22,6 +22,9 @@ public final class Milestones {
 
     private static final double MOST_MOIST_MM = 25;
 
+    /** What comes within this of another moment is not told twice, s. */
+    public static final double SAME_MOMENT_S = 300;
+
     private Milestones() {}
 
     public static List<Milestone> of(Dessert dessert) {
@@ -85,7 +88,7 @@ public final class Milestones {
                     "Served",
                     dessert.batch().timetable().endSeconds(),
                     "The end of the last of its places."));
-        } else {
+        } else if (dessert.bestSeconds() > dessert.setSeconds() + SAME_MOMENT_S) {
             found.add(milestone(
                     last,
                     "best",

@@ -56,7 +56,8 @@ class PlasticTest {
         assertThat(starch.restPa(70)).isZero();
         assertThat(starch.restPa(5)).isCloseTo(600, within(1e-6));
         var state = new PlasticState(starch, 1);
-        assertThat(state.at(0, 30)).isCloseTo(400, within(1e-6));
+        assertThat(state.at(0, 10)).isCloseTo(400, within(1e-6));
+        assertThat(state.at(0, 35)).as("half as it cools").isCloseTo(200, within(1e-6));
     }
 
     @Test

@@ -64,7 +64,8 @@ public final class PlaceVerdicts {
         }
         int longest = coldest(table.stays());
         var what = turnsOut ? "may be turned out" : "is set";
-        double more = STEP_S * Math.ceil((needs - cold) / STEP_S);
+        // A step more than just enough: a longer stay is cut into other steps of the chill.
+        double more = STEP_S * (1 + Math.ceil((needs - cold) / STEP_S));
         boolean never = Double.isInfinite(needs);
         var written = never || longest < 0
                 ? List.<Fix>of()

@@ -45,7 +45,7 @@ public final class FirmnessVerdict {
     public static List<Verdict> of(Dessert dessert, Study study) {
         boolean needsTime = dessert.batch().timetable().ends()
                 && dessert.readyOf(study) > dessert.batch().timetable().endSeconds();
-        return needsTime ? List.of() : List.of(new FirmnessVerdict(dessert, study).verdict());
+        return needsTime || study.isSauce() ? List.of() : List.of(new FirmnessVerdict(dessert, study).verdict());
     }
 
     private Verdict verdict() {

@@ -13,6 +13,7 @@ import com.deftchill.core.verdict.Verdict.Tone;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Stream;
 
 /** What a layer does to the set one that it is poured on: melts it, bonds with it, slides off it (handbook 5). */
 public final class LayerVerdicts {
@@ -79,7 +80,7 @@ public final class LayerVerdicts {
         var gates = new ArrayList<Gate>();
         var lying = dessert.portraits().stream().filter(p -> p.bed().exists()).toList();
         for (int i = 1; i < lying.size(); i++) {
-            var lower = lying.get(i - 1).study().filter(Study::sets);
+            var lower = lying.get(i - 1).study().filter(below -> below.sets() && !below.staysLoose());
             var upper = lying.get(i).study();
             if (lower.isPresent()
                     && upper.isPresent()
@@ -91,7 +92,46 @@ public final class LayerVerdicts {
     }
 
     public static List<Verdict> of(Dessert dessert) {
-        return gates(dessert).stream().map(gate -> meeting(dessert, gate)).toList();
+        return Stream.concat(gates(dessert).stream().map(gate -> meeting(dessert, gate)), onLoose(dessert).stream())
+                .toList();
+    }
+
+    /** On what stays a thick liquid nothing melts: what is lighter lies on it, what is heavier sinks in. */
+    private static List<Verdict> onLoose(Dessert dessert) {
+        var found = new ArrayList<Verdict>();
+        var lying = dessert.portraits().stream().filter(p -> p.bed().exists()).toList();
+        for (int i = 1; i < lying.size(); i++) {
+            var lower = lying.get(i - 1).study().filter(Study::staysLoose);
+            var upper = lying.get(i).study();
+            if (lower.isPresent() && upper.isPresent()) {
+                found.add(onLoose(lower.get(), upper.get()));
+            }
+        }
+        return found;
+    }
+
+    private static Verdict onLoose(Study lower, Study upper) {
+        var below = lower.component().name();
+        double under = lower.material().density();
+        double over = upper.material().density();
+        boolean floats = over <= under;
+        var evidence = new Evidence(
+                List.of(
+                        new Given("Density of " + below, Notation.write(under / 1000, 2) + " g/ml"),
+                        new Given("Density of " + upper.component().name(), Notation.write(over / 1000, 2) + " g/ml")),
+                "What is lighter than the thick liquid below stays on it; what is heavier sinks into it.",
+                List.of(),
+                "A thick, cold layer below carries for a while even what is heavier.",
+                "A cooler, slower pour over a spoon; a firmer layer below.");
+        return new Verdict(
+                floats ? "layer-lies" : "layer-sinks",
+                floats ? Tone.GOOD : Tone.NOTE,
+                upper.component().name() + " on " + below + (floats ? " lies on it" : " may sink in"),
+                below + " stays loose. Put it on gently, over a spoon"
+                        + (floats ? ": it is lighter and stays on top." : ", or as dollops: it is heavier."),
+                upper.at("/work/pour/at"),
+                evidence,
+                List.of());
     }
 
     private static Verdict meeting(Dessert dessert, Gate gate) {

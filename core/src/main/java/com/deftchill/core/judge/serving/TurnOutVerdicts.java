@@ -37,7 +37,10 @@ public final class TurnOutVerdicts {
             return dessert.batch().served() == Served.SLICED ? List.of() : List.of(glass(main.get()));
         }
         var verdicts = new ArrayList<Verdict>();
-        verdicts.add(stands(dessert, main.get()));
+        // What only needs longer is told as a matter of time.
+        if (!dessert.needsTime()) {
+            verdicts.add(stands(dessert, main.get()));
+        }
         if (dessert.worstStrain() < dessert.parameters().turnout().sags().value()) {
             verdicts.add(release(main.get()));
         }
