@@ -23,7 +23,7 @@ class AccessibilityTest {
             var bench = new Bench(browser.window("/"));
             check(bench, "the good sample");
 
-            bench.button("Why: Firmness").click();
+            bench.whyGood("Firmness");
             assertThat(bench.page().getByRole(AriaRole.DIALOG)).isVisible();
             check(bench, "evidence");
             bench.page().keyboard().press("Escape");
@@ -87,7 +87,7 @@ class AccessibilityTest {
             check(sums, "the sums");
             var layered = new Bench(browser.window("/"));
             layered.open("Pear, hazelnut and bay verrine");
-            assertThat(layered.line()).containsText("at its best");
+            assertThat(layered.line()).containsText("Sets by");
             check(layered, "a layered dessert");
             layered.menu("Method, in your words");
             assertThat(layered.dialog()).containsText("hands");

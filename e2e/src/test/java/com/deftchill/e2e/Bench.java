@@ -15,6 +15,15 @@ record Bench(Page page) {
         return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
     }
 
+    /** Opens where the figures of a good verdict come from: good ones are folded together. */
+    void whyGood(String headline) {
+        var good = page.locator("details.good-ones");
+        if (good.getAttribute("open") == null) {
+            good.locator("summary").click();
+        }
+        button("Why: " + headline).click();
+    }
+
     Locator button(String name) {
         return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
     }

@@ -160,7 +160,7 @@ class BenchErrandsTest extends Errands {
     @Test
     void everyFigureOpensToWhereItComesFrom() {
         var bench = new Bench(browser.window(formula("pear-bay")));
-        bench.button("Why: Firmness is on target").click();
+        bench.whyGood("Firmness is on target");
         var drawer = bench.page().getByRole(AriaRole.DIALOG);
         assertThat(drawer).containsText("Factor: milk protein");
         assertThat(drawer).containsText("helix-concentration master curve");

@@ -25,7 +25,7 @@ class PicturesTest {
             assertThat(bench.status()).hasText("Saved");
             take(bench, "bench-good");
 
-            bench.button("Why: Firmness").click();
+            bench.whyGood("Firmness");
             assertThat(bench.page().getByRole(AriaRole.DIALOG)).isVisible();
             take(bench, "evidence");
             bench.page().keyboard().press("Escape");
@@ -82,7 +82,7 @@ class PicturesTest {
     private static void layered(Browser browser) {
         var bench = new Bench(browser.window("/"));
         bench.open("Pear, hazelnut and bay verrine");
-        assertThat(bench.line()).containsText("at its best");
+        assertThat(bench.line()).containsText("Sets by");
         take(bench, "bench-layered");
         bench.page().getByText("Hazelnut ganache").first().click();
         assertThat(bench.page().getByLabel("What it is made of")).containsText("Cocoa butter");
