@@ -268,7 +268,9 @@ main {
 .judged > :first-child {
   flex: 1;
   min-height: 120px;
+  padding-bottom: 20px;
   overflow-y: auto;
+  mask-image: linear-gradient(to top, transparent, black 20px);
 }
 
 .unanswered {
@@ -304,6 +306,7 @@ main {
   .panel,
   .judged > :first-child {
     overflow: visible;
+    mask-image: none;
   }
 }
 

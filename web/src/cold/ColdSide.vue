@@ -93,7 +93,9 @@ const maySlant = computed(() => props.formula.served === 'in-glass')
 .tab {
   flex: 1;
   min-height: 0;
+  padding-bottom: 20px;
   overflow-y: auto;
+  mask-image: linear-gradient(to top, transparent, black 20px);
 }
 
 .words {

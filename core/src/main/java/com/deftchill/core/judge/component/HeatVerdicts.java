@@ -4,6 +4,7 @@ import com.deftchill.core.batch.Component;
 import com.deftchill.core.dessert.Joining;
 import com.deftchill.core.dessert.Study;
 import com.deftchill.core.larder.Ingredient.Trait;
+import com.deftchill.core.parameters.Parameter;
 import com.deftchill.core.text.Notation;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Evidence;
@@ -43,14 +44,17 @@ public final class HeatVerdicts {
         return verdicts;
     }
 
+    /** From when its gelling agent dissolves. */
+    private static Parameter dissolves(Study study) {
+        var p = study.parameters().gel();
+        return study.component().gelProduct().isGelatin() ? p.dissolvesFrom() : p.boiledFrom();
+    }
+
     private static void heating(Study study, Joining joining, double sooner, List<Verdict> verdicts) {
         boolean gelatin = study.component().gelProduct().isGelatin();
         boolean folded = study.component().lines().stream().anyMatch(Component.Line::whipped);
         if (study.component().gel() != Component.Gel.NONE
-                && joining.hotC()
-                        < (gelatin
-                                ? study.parameters().gel().dissolvesFrom().value()
-                                : study.parameters().gel().boiledFrom().value())) {
+                && joining.hotC() < dissolves(study).value()) {
             verdicts.add(notDissolved(
                     study,
                     joining,
@@ -83,20 +87,15 @@ public final class HeatVerdicts {
 
     private static Verdict notDissolved(Study study, Joining joining, double wanted) {
         var agent = study.component().gelProduct().agent().words();
+        boolean close = joining.hotC() >= dissolves(study).low();
         return verdict(
                 study,
                 joining,
                 "not-dissolved",
-                Tone.BAD,
-                "Not hot enough for the " + agent,
+                close ? Tone.CAUTION : Tone.BAD,
+                (close ? "Barely hot enough for the " : "Not hot enough for the ") + agent,
                 "The hot share is at " + study.celsius(joining.hotC()) + "; " + agent + " dissolves from "
-                        + study.celsius(
-                                wanted == 60
-                                        ? study.parameters()
-                                                .gel()
-                                                .dissolvesFrom()
-                                                .value()
-                                        : study.parameters().gel().boiledFrom().value())
+                        + study.celsius(dissolves(study).value())
                         + " on.",
                 study.at("/work/heat/to"),
                 List.of(hot(study, wanted)));
@@ -113,12 +112,14 @@ public final class HeatVerdicts {
         var lines = study.component().lines();
         var toCold = new ArrayList<Fix.Change>();
         var names = new ArrayList<String>();
+        double hottest = 0;
         for (int i = 0; i < lines.size(); i++) {
             var ingredient = lines.get(i).part().ingredient();
             double meets = lines.get(i).cold() ? joining.meetC() : joining.hotC();
             if (ingredient.curdles()
                     && meets > study.parameters().pan().curdlesFrom().value()) {
                 names.add(ingredient.name());
+                hottest = Math.max(hottest, meets);
                 if (!lines.get(i).cold()) {
                     toCold.add(new Fix.Change(study.at("/lines/") + i + "/share", "cold"));
                 }
@@ -132,7 +133,7 @@ public final class HeatVerdicts {
                     study,
                     joining,
                     "curdles",
-                    Tone.BAD,
+                    hottest > study.parameters().pan().curdlesFrom().high() ? Tone.BAD : Tone.CAUTION,
                     "Acid dairy curdles",
                     String.join(", ", names) + " gets hotter than "
                             + study.celsius(

@@ -15,6 +15,8 @@ import java.util.List;
 public final class FitVerdict {
     /** What a cook fills at most, so that moulds can be carried: share of the brim volume [E]. */
     private static final double CARRIED_FULL = 0.95;
+    /** So much of the brim left over of each mould is no longer a spoonful for the cook [E]. */
+    private static final double MUCH_LEFT_OVER = 0.1;
     /** Less than this share of the brim looks lost in its mould [E]. */
     private static final double LOOKS_LOST = 0.25;
 
@@ -33,7 +35,7 @@ public final class FitVerdict {
             return verdict(
                     dessert,
                     "overfilled",
-                    Tone.BAD,
+                    over > MUCH_LEFT_OVER * brim ? Tone.BAD : Tone.CAUTION,
                     "Does not fit the moulds",
                     sentence,
                     countFix(dessert, Math.max(comfortable, count + 1)));
