@@ -60,7 +60,7 @@ class LayeredErrandsTest extends Errands {
     @Test
     void aLayerWaitsForATimeOfDay() {
         var bench = open("buckthorn-cheesecake");
-        assertThat(bench.line()).containsText("Sets by 10:45");
+        assertThat(bench.line()).containsText("Sets by 11:05");
         component(bench, "Buckthorn mirror").click();
         exactly(bench, "Goes on").selectOption("not-before");
         exactly(bench, "not before").fill("13:00");

@@ -8,6 +8,7 @@ import com.deftchill.core.composition.Constituent;
 import com.deftchill.core.cook.Boiling;
 import com.deftchill.core.dessert.Portrait;
 import com.deftchill.core.larder.Ingredient.Trait;
+import com.deftchill.core.parameters.Parameter;
 import com.deftchill.core.text.Notation;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Evidence;
@@ -18,6 +19,7 @@ import com.deftchill.core.verdict.Verdict;
 import com.deftchill.core.verdict.Verdict.Tone;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
 
 /** Egg and starch in the pan, tempering, what boils away, and the burn of caramel. */
@@ -33,13 +35,22 @@ public final class CookVerdicts {
 
     /** Above this, egg scrambles in a mix, °C: with starch enough it may boil, with less its limit falls linearly. */
     static double scramblesC(Component component) {
+        return scrambles(component, Parameter::value);
+    }
+
+    /** Bad once it is sure; up to there it is watched. */
+    static Tone scrambled(Component component, double celsius) {
+        return celsius > scrambles(component, Parameter::high) ? Tone.BAD : Tone.CAUTION;
+    }
+
+    private static double scrambles(Component component, ToDoubleFunction<Parameter> at) {
         var p = component.parameters().pan();
         double share = starch(component) / p.starchProtects().value();
         if (share >= 1) {
             return BOILS_C;
         }
-        return p.yolkScrambles().value()
-                + share * (p.starchedScrambles().value() - p.yolkScrambles().value());
+        double plain = at.applyAsDouble(p.yolkScrambles());
+        return plain + share * (at.applyAsDouble(p.starchedScrambles()) - plain);
     }
 
     /** Added starch as a share of the whole. */
@@ -88,7 +99,7 @@ public final class CookVerdicts {
         return verdict(
                 portrait,
                 "scrambles",
-                Tone.BAD,
+                scrambled(portrait.component(), to),
                 "Yolk scrambles that hot",
                 portrait.celsius(to) + ": egg scrambles above " + portrait.celsius(limit) + " in this mix.",
                 "/work/heat/to",

@@ -315,7 +315,7 @@ public final class FoamVerdicts {
     /** A volume, and for how many portions as full as these it is enough. */
     private String made(double ml) {
         double each = portrait.bed().ml();
-        return each > 0
+        return each > 0 && portrait.batch().count() > 1
                 ? Words.ml(ml) + " (" + (int) Math.floor(ml * share() / each + 1e-9) + " portions)"
                 : Words.ml(ml);
     }

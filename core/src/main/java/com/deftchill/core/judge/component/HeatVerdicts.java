@@ -67,7 +67,7 @@ public final class HeatVerdicts {
                     study,
                     joining,
                     "scrambles",
-                    Tone.BAD,
+                    CookVerdicts.scrambled(study.component(), joining.hotC()),
                     "Yolk scrambles that hot",
                     hotLinesWith(study, Trait.EGG) + " at " + study.celsius(joining.hotC())
                             + ": egg scrambles above " + study.celsius(CookVerdicts.scramblesC(study.component()))

@@ -41,6 +41,9 @@ public final class LayerVerdicts {
         /** More than one row of cells, so that it is no matter of their size. */
         private static final double DEEP_MM = 5;
 
+        /** Of the way from the coolest pour to the warmest [E]. */
+        private static final double COOL = 0.25;
+
         /** Whether the young gel below goes soft again, well below its surface, though it does not melt for good. */
         boolean softensDeep() {
             return lower.history().softAgainMm() > DEEP_MM;
@@ -48,6 +51,11 @@ public final class LayerVerdicts {
 
         String softUntil(Dessert dessert) {
             return dessert.clock(lower.startSeconds() + lower.history().softUntilSeconds());
+        }
+
+        /** Where a cook pours it: clear of what melts the one below, and of what no longer runs, °C. */
+        double coolC() {
+            return Math.floor(lowestC + COOL * (highestC - lowestC));
         }
 
         public static Gate of(Study lower, Study upper) {
@@ -175,7 +183,7 @@ public final class LayerVerdicts {
                 + ", which loosens at " + upper.celsius(melts) + ": the border "
                 + (mixes ? "mixes" : "bleeds") + ". "
                 + (pours
-                        ? "Let it cool to " + upper.celsius(highest) + ", or chill the layer below longer."
+                        ? "Let it cool to " + upper.celsius(gate.coolC()) + ", or chill the layer below longer."
                         : "It would have to be cooler than it pours: chill the layer below longer, pour it thinner, or pour a"
                                 + " spoonful first and let that set.");
         return new Verdict(
@@ -185,7 +193,7 @@ public final class LayerVerdicts {
                 sentence,
                 upper.at("/work/pour/at"),
                 evidence,
-                pours ? List.of(pourAt(upper, highest)) : List.of());
+                pours ? List.of(pourAt(upper, gate.coolC())) : List.of());
     }
 
     /** Whether melting spoils the dessert: one that is to stand, or a layer that goes for the greater part. */
@@ -226,7 +234,7 @@ public final class LayerVerdicts {
         var text = upper.celsius(celsius);
         return new Fix(
                 "Pour " + upper.component().name().toLowerCase(Locale.ROOT) + " at " + text,
-                "as cool as it still pours smoothly, or melting no more than 1 mm",
+                "cool, and still pouring smoothly",
                 List.of(new Fix.Change(upper.at("/work/pour/at"), text)));
     }
 
