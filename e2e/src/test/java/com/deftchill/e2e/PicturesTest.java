@@ -84,9 +84,6 @@ class PicturesTest {
         bench.open("Pear, hazelnut and bay verrine");
         assertThat(bench.line()).containsText("Sets by");
         take(bench, "bench-layered");
-        bench.page().getByText("Hazelnut ganache").first().click();
-        assertThat(bench.page().getByLabel("What it is made of")).containsText("Cocoa butter");
-        take(bench, "ganache");
         bench.open("Apricot mousse in a hurry (folded hot)");
         assertThat(bench.line()).containsText("too hot to fold");
         take(bench, "fold-window");
@@ -94,6 +91,15 @@ class PicturesTest {
                 new Bench(browser.page("/sums/ganache?chocolate=dark-70&chocolateAmount=300%20g&liquidAmount=120%20g"));
         assertThat(sums.page().getByLabel("Answer")).containsText("It needs care");
         take(sums, "sums");
+        var ganache =
+                new Bench(browser.page("/sums/ganache?chocolate=dark-70&chocolateAmount=300%20g&liquidAmount=300%20g"));
+        ganache.page().getByText("Begin a dessert with it").click();
+        assertThat(ganache.line()).containsText("Sets by");
+        ganache.page().getByText("over temperature").click();
+        assertThat(ganache.page()
+                        .getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("Firmness over temperature")))
+                .isVisible();
+        take(ganache, "over-temperature");
     }
 
     private static void cold(Browser browser) {
