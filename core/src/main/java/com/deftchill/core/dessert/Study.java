@@ -40,6 +40,7 @@ import com.deftchill.core.vessel.Vessel;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 
@@ -82,6 +83,11 @@ public record Study(
 
     /** A thinner film is computed as thick as this, mm. */
     public static final double LEAST_MM = 2;
+
+    /** What is out of the fridge comes so near to the room in the time that anyone waits. */
+    private static final double BELOW_ROOM_K = 1;
+
+    private static final double STEP_K = 0.5;
 
     /** So many moments of a course are drawn at most. */
     private static final int MOST_DRAWN = 400;
@@ -321,6 +327,18 @@ public record Study(
     /** Whether fat, curd, starch, egg or foam is most of what makes it firm. */
     public boolean plasticBody() {
         return nature == Nature.PLASTIC;
+    }
+
+    /** Coolest temperature at which it is no firmer than wanted, from the fridge to nearly the room, °C; empty where none is. */
+    public OptionalDouble rightAtC() {
+        double right = Joining.FRIDGE_C - 1;
+        while (right <= kitchen.roomC() - BELOW_ROOM_K) {
+            if (rigidityAt(right) <= mostPa()) {
+                return OptionalDouble.of(right);
+            }
+            right += STEP_K;
+        }
+        return OptionalDouble.empty();
     }
 
     /** Whether it never becomes more than a thick liquid, as a caramel sauce or a fool does. */

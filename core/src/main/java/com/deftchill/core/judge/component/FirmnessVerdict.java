@@ -4,6 +4,7 @@ import com.deftchill.core.batch.Component;
 import com.deftchill.core.body.Nature;
 import com.deftchill.core.build.SetHistory;
 import com.deftchill.core.dessert.Dessert;
+import com.deftchill.core.dessert.Joining;
 import com.deftchill.core.dessert.Study;
 import com.deftchill.core.dose.Dosing;
 import com.deftchill.core.dose.GelEvidence;
@@ -45,7 +46,16 @@ public final class FirmnessVerdict {
     public static List<Verdict> of(Dessert dessert, Study study) {
         boolean needsTime = dessert.batch().timetable().ends()
                 && dessert.readyOf(study) > dessert.batch().timetable().endSeconds();
-        return needsTime || study.isSauce() ? List.of() : List.of(new FirmnessVerdict(dessert, study).verdict());
+        return needsTime || study.isSauce() || stiffOnlyCold(study)
+                ? List.of()
+                : List.of(new FirmnessVerdict(dessert, study).verdict());
+    }
+
+    /** Stiff cold and right after a while is how chocolate eats: told as a matter of when it is served. */
+    private static boolean stiffOnlyCold(Study study) {
+        return study.nature() != Nature.GEL
+                && study.judgedPa() > study.mostPa()
+                && study.rightAtC().orElse(Joining.FRIDGE_C) > Joining.FRIDGE_C;
     }
 
     private Verdict verdict() {

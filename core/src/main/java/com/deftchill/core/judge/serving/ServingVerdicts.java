@@ -19,11 +19,7 @@ import java.util.Optional;
 public final class ServingVerdicts {
     private static final double[] EATEN_C = {4, 8, 12, 18};
     private static final double FRIDGE_C = 4;
-    /** Warmer than this nothing stays out. */
-    private static final double MOST_OUT_C = 18;
-
     private static final double MOST_OUT_MIN = 120;
-    private static final double STEP_K = 0.5;
 
     private ServingVerdicts() {}
 
@@ -42,19 +38,15 @@ public final class ServingVerdicts {
         if (study.rigidityAt(FRIDGE_C) <= study.mostPa()) {
             return Optional.empty();
         }
-        double right = FRIDGE_C;
-        while (right < MOST_OUT_C && study.rigidityAt(right) > study.mostPa()) {
-            right += STEP_K;
-        }
-        boolean never = study.rigidityAt(right) > study.mostPa();
-        double minutes = minutesOut(study, right);
+        var right = study.rightAtC();
+        double minutes = right.isPresent() ? minutesOut(study, right.getAsDouble()) : Double.POSITIVE_INFINITY;
+        boolean never = minutes > MOST_OUT_MIN;
         var name = study.component().name();
-        var sentence = never || minutes > MOST_OUT_MIN
-                ? "From the fridge it is " + study.words(study.rigidityAt(FRIDGE_C))
-                        + ", and it stays stiffer than wanted at the table: less cocoa butter, or more cream."
-                : "From the fridge it is " + study.words(study.rigidityAt(FRIDGE_C)) + ", right at "
-                        + study.celsius(right) + ": after about " + Words.duration(minutes * 60)
-                        + " out of the fridge.";
+        var stiff = "From the fridge it is " + study.words(study.rigidityAt(FRIDGE_C));
+        var sentence = never
+                ? stiff + ", and it stays stiffer than wanted at the table: less cocoa butter, or more cream."
+                : stiff + ", right at " + study.celsius(right.getAsDouble()) + ": after about "
+                        + Words.duration(minutes * 60) + " out of the fridge.";
         return Optional.of(new Verdict(
                 never ? "stiff" : "stiff-from-fridge",
                 never ? Tone.CAUTION : Tone.NOTE,
