@@ -232,7 +232,8 @@ public final class BaseVerdicts {
         return verdict(
                 portrait,
                 "soak-liquid-off",
-                Tone.CAUTION,
+                // What is too much stays in the dish.
+                written < needs ? Tone.CAUTION : Tone.NOTE,
                 written < needs ? "Too little liquid for the soak" : "More liquid than it takes",
                 sentence,
                 List.of(new Fix("Make " + Words.grams(needs) + " of it", "as much as the pieces take", changes)));

@@ -213,11 +213,14 @@ public final class GanacheVerdicts {
                             List.of(portrait.change("/work/join/way", "melted"))))));
         }
         if (meet > portrait.parameters().ganache().joinTo().value()) {
+            // Boiling cream over chocolate is how many make it: only with much fat is it a risk.
+            double phi = ganache(portrait).phi() - carried(portrait);
+            boolean safe = phi < portrait.parameters().ganache().safePhi().value();
             return Optional.of(verdict(
                     portrait,
                     ganache(portrait),
                     "ganache-hot",
-                    Tone.CAUTION,
+                    safe ? Tone.NOTE : Tone.CAUTION,
                     "Hot for joining",
                     sentence + ": above "
                             + portrait.celsius(
