@@ -84,6 +84,9 @@ public record Study(
     /** A thinner film is computed as thick as this, mm. */
     public static final double LEAST_MM = 2;
 
+    /** As it comes from the fridge to the table, °C. */
+    public static final double SERVED_COLD_C = 4;
+
     /** What is out of the fridge comes so near to the room in the time that anyone waits. */
     private static final double BELOW_ROOM_K = 1;
 
@@ -331,7 +334,7 @@ public record Study(
 
     /** Coolest temperature at which it is no firmer than wanted, from the fridge to nearly the room, °C; empty where none is. */
     public OptionalDouble rightAtC() {
-        double right = Joining.FRIDGE_C - 1;
+        double right = SERVED_COLD_C;
         while (right <= kitchen.roomC() - BELOW_ROOM_K) {
             if (rigidityAt(right) <= mostPa()) {
                 return OptionalDouble.of(right);

@@ -4,7 +4,6 @@ import com.deftchill.core.batch.Component;
 import com.deftchill.core.body.Nature;
 import com.deftchill.core.build.SetHistory;
 import com.deftchill.core.dessert.Dessert;
-import com.deftchill.core.dessert.Joining;
 import com.deftchill.core.dessert.Study;
 import com.deftchill.core.dose.Dosing;
 import com.deftchill.core.dose.GelEvidence;
@@ -55,7 +54,7 @@ public final class FirmnessVerdict {
     private static boolean stiffOnlyCold(Study study) {
         return study.nature() != Nature.GEL
                 && study.judgedPa() > study.mostPa()
-                && study.rightAtC().orElse(Joining.FRIDGE_C) > Joining.FRIDGE_C;
+                && study.rightAtC().orElse(Study.SERVED_COLD_C) > Study.SERVED_COLD_C;
     }
 
     private Verdict verdict() {

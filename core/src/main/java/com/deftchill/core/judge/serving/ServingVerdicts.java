@@ -18,7 +18,6 @@ import java.util.Optional;
 /** How firm it is at the temperatures at which it is eaten: too stiff from the fridge, right a little later. */
 public final class ServingVerdicts {
     private static final double[] EATEN_C = {4, 8, 12, 18};
-    private static final double FRIDGE_C = 4;
     private static final double MOST_OUT_MIN = 120;
 
     private ServingVerdicts() {}
@@ -35,14 +34,14 @@ public final class ServingVerdicts {
     }
 
     private static Optional<Verdict> stiff(Study study) {
-        if (study.rigidityAt(FRIDGE_C) <= study.mostPa()) {
+        if (study.rigidityAt(Study.SERVED_COLD_C) <= study.mostPa()) {
             return Optional.empty();
         }
         var right = study.rightAtC();
         double minutes = right.isPresent() ? minutesOut(study, right.getAsDouble()) : Double.POSITIVE_INFINITY;
         boolean never = minutes > MOST_OUT_MIN;
         var name = study.component().name();
-        var stiff = "From the fridge it is " + study.words(study.rigidityAt(FRIDGE_C));
+        var stiff = "From the fridge it is " + study.words(study.rigidityAt(Study.SERVED_COLD_C));
         var sentence = never
                 ? stiff + ", and it stays stiffer than wanted at the table: less cocoa butter, or more cream."
                 : stiff + ", right at " + study.celsius(right.getAsDouble()) + ": after about "
@@ -70,7 +69,7 @@ public final class ServingVerdicts {
         double capacity = kg * study.material().heatCapacity(10);
         return capacity
                 / (study.parameters().cold().tableRoom().value() * surface)
-                * Math.log((room - FRIDGE_C) / (room - toC))
+                * Math.log((room - Study.SERVED_COLD_C) / (room - toC))
                 / 60;
     }
 
