@@ -83,6 +83,50 @@ it('answers a key after a pause at once', async () => {
   expect(vi.mocked(api.assess).mock.lastCall?.[0].name).toBe('b')
 })
 
+const verdict = (fixes: string[]) => ({
+  code: 'too-soft',
+  path: '/components/0/gels/0/amount',
+  fixes: fixes.map((label) => ({ label })),
+})
+const judged = (untried: number, fixes: string[]) =>
+  ({ ...answer('soft'), untried, verdicts: [verdict(fixes)] }) as unknown as Assessment
+
+it('shows fixes only once they are tried, and holds those of the last answer in their places until then', async () => {
+  const formula = shallowRef<Formula | undefined>(named('a'))
+  vi.spyOn(api, 'assess').mockResolvedValue(judged(1, []))
+  vi.spyOn(api, 'assessTried').mockImplementation((f) => Promise.resolve(judged(0, [`for ${f.name}`])))
+  const a = effectScope().run(() => useAssessment(formula)) as ReturnType<typeof useAssessment>
+  const labels = () => a.assessment.value?.verdicts[0]?.fixes.map((fix) => fix.label)
+  await vi.advanceTimersByTimeAsync(50)
+  expect([labels(), a.trying.value]).toEqual([[], true])
+  await vi.advanceTimersByTimeAsync(200)
+  expect([labels(), a.trying.value]).toEqual([['for a'], false])
+
+  formula.value = named('b')
+  await vi.advanceTimersByTimeAsync(50)
+  expect([labels(), a.trying.value]).toEqual([['for a'], true])
+  await vi.advanceTimersByTimeAsync(200)
+  expect([labels(), a.trying.value]).toEqual([['for b'], false])
+})
+
+it('tries nothing where there is nothing to try, nor while keys still come', async () => {
+  const formula = shallowRef<Formula | undefined>(named('a'))
+  vi.spyOn(api, 'assess').mockResolvedValue(judged(0, []))
+  const tried = vi.spyOn(api, 'assessTried').mockResolvedValue(judged(0, ['mends it']))
+  const a = effectScope().run(() => useAssessment(formula)) as ReturnType<typeof useAssessment>
+  await vi.advanceTimersByTimeAsync(300)
+  expect([tried.mock.calls.length, a.trying.value]).toEqual([0, false])
+
+  vi.spyOn(api, 'assess').mockResolvedValue(judged(1, []))
+  for (const name of ['b', 'c', 'd', 'e']) {
+    formula.value = named(name)
+    await vi.advanceTimersByTimeAsync(60)
+  }
+  expect(tried).not.toHaveBeenCalled()
+  await vi.advanceTimersByTimeAsync(200)
+  expect(tried).toHaveBeenCalledTimes(1)
+})
+
 it('marks the old answer only when a new one is long in coming', async () => {
   const formula = shallowRef<Formula | undefined>(named('a'))
   vi.spyOn(api, 'assess').mockResolvedValueOnce(answer('a'))

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/vue-query'
-import { onScopeDispose, ref, shallowRef, watch, type Ref } from 'vue'
-import { api, ApiProblem, type Formula, type Problem } from '@/api/client'
+import { computed, onScopeDispose, ref, shallowRef, watch, type Ref } from 'vue'
+import { api, ApiProblem, type Assessment, type Formula, type Problem } from '@/api/client'
 import { queries } from './queries'
 
 /** A key after a pause is answered at once; keys closer together than this are answered together. */
@@ -11,10 +11,52 @@ const LOOKS_STALE_MS = 150
 const AGAIN_MS = 3000
 const MOST_AGAIN_MS = 60_000
 
-/** The assessment of a document, kept up with every change. */
+/** Fixes are tried once no key has come for so long: trying them must not keep the next key waiting. */
+const TRIED_AFTER_MS = 120
+
+/**
+ * The assessment of a document, kept up with every change. Its verdicts come at once; the fixes that hold follow when each
+ * has been tried, and until then those of the last answer keep their places, not to be touched.
+ */
 export function useAssessment(formula: Ref<Formula | undefined>) {
-  const { answer: assessment, ...rest } = useAnswer(formula, 'assessment', api.assess)
-  return { assessment, ...rest }
+  const { answer, ...rest } = useAnswer(formula, 'assessment', api.assess)
+  const { data } = useQuestion(useTrial(answer, rest.answered), 'tried', api.assessTried)
+  /** The last answer with its fixes; of another formula there is none. */
+  const whole = shallowRef<{ document: Formula; answer: Assessment }>()
+  watch([data, answer], ([found, still]) => {
+    if (!still) whole.value = undefined
+    else if (found) whole.value = found
+  })
+  const trying = computed(
+    () => (answer.value?.untried ?? 0) > 0 && whole.value?.document !== rest.answered.value,
+  )
+  const assessment = computed(() => {
+    if (!answer.value || !answer.value.untried) return answer.value
+    return trying.value ? withFixesOf(answer.value, whole.value?.answer) : whole.value?.answer
+  })
+  return { assessment, trying, ...rest }
+}
+
+/** The document whose fixes are to be tried: the answered one, after a pause. */
+function useTrial(answer: Ref<Assessment | undefined>, answered: Ref<Formula | undefined>) {
+  const tried = shallowRef<Formula>()
+  let timer: ReturnType<typeof setTimeout> | undefined
+  watch(answer, (found) => {
+    clearTimeout(timer)
+    if (!found) tried.value = undefined
+    else if (found.untried) timer = setTimeout(() => (tried.value = answered.value), TRIED_AFTER_MS)
+  })
+  onScopeDispose(() => clearTimeout(timer))
+  return tried
+}
+
+/** The verdicts of an answer with the fixes that the same verdicts had before. */
+function withFixesOf(answer: Assessment, before: Assessment | undefined): Assessment {
+  const fixes = new Map(before?.verdicts.map((v) => [v.code + v.path, v.fixes]))
+  return {
+    ...answer,
+    verdicts: answer.verdicts.map((v) => ({ ...v, fixes: fixes.get(v.code + v.path) ?? [] })),
+  }
 }
 
 /**

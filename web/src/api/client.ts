@@ -122,8 +122,19 @@ export const api = {
   /** A document that an earlier page kept, as it is written today. */
   lift: (document: Formula) => answer(client.POST('/api/documents/lifted', { body: document })),
   larder: () => answer(client.GET('/api/larder')),
+  /** At once, without the fixes that are still to be tried. */
   assess: (formula: Formula, signal?: AbortSignal) =>
-    answer(client.POST('/api/assessments', { body: formula, signal, headers: newest('assess') })),
+    answer(
+      client.POST('/api/assessments', {
+        body: formula,
+        params: { query: { tried: false } },
+        signal,
+        headers: newest('assess'),
+      }),
+    ),
+  /** The same with the fixes that hold, each tried on the whole dessert. */
+  assessTried: (formula: Formula, signal?: AbortSignal) =>
+    answer(client.POST('/api/assessments', { body: formula, signal, headers: newest('tried') })),
   chill: (formula: Formula, signal?: AbortSignal): Promise<Chill> =>
     answer(client.POST('/api/chills', { body: formula, signal, headers: newest('chill') })).then(
       ({ answer: told, ...film }) => ({ ...told, ...film }),

@@ -44,7 +44,7 @@ const {
 } = useFormulaPage('bench', () => drawer.value !== '')
 const { evidence, evidenceTitle, showEvidence } = page
 const queries = useQueryClient()
-const { assessment, answered, problems, stale, unreachable, failure } = useAssessment(formula)
+const { assessment, trying, answered, problems, stale, unreachable, failure } = useAssessment(formula)
 
 /** The component whose sheet is open; a dessert opens with its largest layer that is dosed. */
 const picked = ref<{ of: string; index: number }>()
@@ -191,7 +191,12 @@ const portionG = computed(
           The cut, the times and the verdicts follow as soon as all of it is understood.
         </p>
         <div v-if="assessment" class="panel judged">
-          <VerdictList :verdicts="assessment.verdicts" :stale="stale" @evidence="showEvidence" />
+          <VerdictList
+            :verdicts="assessment.verdicts"
+            :stale="stale"
+            :trying="trying"
+            @evidence="showEvidence"
+          />
           <FlagRow :flags="assessment.flags" :class="{ old: stale }" @evidence="showEvidence" />
         </div>
       </div>

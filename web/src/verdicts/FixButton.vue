@@ -6,7 +6,7 @@ import { takeFix } from '@/document/document'
 import { useSheet } from '@/document/sheet'
 
 /** A fix: pointed at, it shows what it would do to the whole dessert; touched, it is taken, and can be undone. */
-const props = defineProps<{ fix: Fix; quiet?: boolean }>()
+const props = defineProps<{ fix: Fix; quiet?: boolean; waiting?: boolean }>()
 
 const sheet = useSheet()
 const open = ref(false)
@@ -55,7 +55,7 @@ const differing = () => preview.value?.figures.filter((row) => row.differs) ?? [
     overlay-class-name="only-looked-at"
     @update:open="show"
   >
-    <a-button :type="quiet ? 'default' : 'primary'" class="fix-button" @click="take">{{
+    <a-button :type="quiet ? 'default' : 'primary'" class="fix-button" :disabled="waiting" @click="take">{{
       fix.label
     }}</a-button>
     <template #content>

@@ -2,7 +2,11 @@
 import type { Evidence, Verdict } from '@/api/client'
 import FixButton from './FixButton.vue'
 
-defineProps<{ verdict: Verdict }>()
+defineProps<{
+  verdict: Verdict
+  /** Whether its fixes are those of an older answer, while new ones are tried. */
+  trying?: boolean
+}>()
 const emit = defineEmits<{ evidence: [title: string, evidence: Evidence] }>()
 
 const SIGNS: Record<Verdict['tone'], string> = { UNSAFE: '!!', BAD: '!', CAUTION: '~', GOOD: '✓', NOTE: 'i' }
@@ -32,8 +36,8 @@ const SPOKEN: Record<Verdict['tone'], string> = {
       </h3>
       <p>{{ verdict.sentence }}</p>
       <div v-for="fix in verdict.fixes" :key="fix.label" class="fix">
-        <FixButton :fix="fix" :quiet="verdict.tone === 'GOOD' || verdict.tone === 'NOTE'" />
-        <span>→ {{ fix.effect }}</span>
+        <FixButton :fix="fix" :waiting="trying" :quiet="verdict.tone === 'GOOD' || verdict.tone === 'NOTE'" />
+        <span :class="{ waiting: trying }">→ {{ fix.effect }}</span>
       </div>
     </div>
   </li>
@@ -93,6 +97,10 @@ p {
   color: var(--ink);
   font-size: 14px;
   line-height: 1.35;
+}
+
+.waiting {
+  color: var(--quiet);
 }
 
 .fix {

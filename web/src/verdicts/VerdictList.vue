@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { Evidence, Verdict } from '@/api/client'
 import VerdictItem from './VerdictItem.vue'
 
-const props = defineProps<{ verdicts: Verdict[]; stale: boolean }>()
+const props = defineProps<{ verdicts: Verdict[]; stale: boolean; trying?: boolean }>()
 const emit = defineEmits<{ evidence: [title: string, evidence: Evidence] }>()
 
 const open = computed(() => props.verdicts.filter((v) => v.tone !== 'GOOD'))
@@ -33,6 +33,7 @@ const counted = computed(() =>
         v-for="verdict in open"
         :key="verdict.code + verdict.path"
         :verdict="verdict"
+        :trying="trying"
         @evidence="(...given) => emit('evidence', ...given)"
       />
     </ul>
@@ -47,6 +48,7 @@ const counted = computed(() =>
           v-for="verdict in good"
           :key="verdict.code + verdict.path"
           :verdict="verdict"
+          :trying="trying"
           @evidence="(...given) => emit('evidence', ...given)"
         />
       </ul>

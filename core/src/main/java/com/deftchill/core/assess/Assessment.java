@@ -19,6 +19,7 @@ import java.util.List;
  * @param flags what must be known before it is served
  * @param nutrition calculated from the composition
  * @param method step by step
+ * @param untried fixes that are still to be tried on the whole dessert; none of them is shown before
  */
 public record Assessment(
         List<Sentence> line,
@@ -29,4 +30,5 @@ public record Assessment(
         Prediction prediction,
         List<Flag> flags,
         Nutrition nutrition,
-        List<Step> method) {}
+        List<Step> method,
+        int untried) {}

@@ -113,11 +113,12 @@ public final class Assessor {
         return assessment(
                 dessert,
                 workplace,
-                judge(dessert, new Flags(dessert, workplace.larder())).all());
+                judge(dessert, new Flags(dessert, workplace.larder())).all(),
+                0);
     }
 
-    /** The same, its verdicts judged already. */
-    public Assessment assessment(Dessert dessert, Workplace workplace, List<Verdict> verdicts) {
+    /** The same, its verdicts judged already, some of their fixes left out until they are tried. */
+    public Assessment assessment(Dessert dessert, Workplace workplace, List<Verdict> verdicts, int untried) {
         var flags = new Flags(dessert, workplace.larder());
         return new Assessment(
                 LineWriter.of(dessert, verdicts),
@@ -130,7 +131,8 @@ public final class Assessor {
                 prediction(dessert),
                 flags.all(),
                 Nutritions.of(dessert),
-                Method.of(dessert));
+                Method.of(dessert),
+                untried);
     }
 
     /** All verdicts on a dessert. */

@@ -1,7 +1,6 @@
 package com.deftchill.core.batch;
 
 import com.deftchill.core.chill.BowlCooling;
-import com.deftchill.core.chill.Material;
 import com.deftchill.core.composition.Constituent;
 import com.deftchill.core.fat.FatLaw;
 import com.deftchill.core.fat.FatSetting;
@@ -26,7 +25,7 @@ final class FoldsDownTo {
     private static final double ROOM_C = 20;
 
     private static final double FRIDGE_C = 4;
-    private static final double STEP_S = 30;
+    private static final double STEP_S = 120;
     private static final double LONGEST_S = 4 * 3600;
     /** Where the heat capacity of a base in its bowl is taken, °C. */
     private static final double BOWL_C = 40;
@@ -82,7 +81,8 @@ final class FoldsDownTo {
         var setting = model.setting(1);
         double factor = component.factors(base).product();
         double perSecond = bowl().perSecond(true);
-        double celsius = from();
+        // Above its melting point nothing sets: that part of the way needs no following.
+        double celsius = Math.min(from(), model.meltingPoint(Double.MAX_VALUE));
         var here = new double[1];
         for (double t = 0; t < LONGEST_S; t += STEP_S) {
             double next = airC + (celsius - airC) * Math.exp(-perSecond * STEP_S);
@@ -126,8 +126,8 @@ final class FoldsDownTo {
     }
 
     private BowlCooling bowl() {
-        var material = Material.of(base.composition());
+        var composition = base.composition();
         return new BowlCooling(
-                component.parameters().cold(), base.massG(), material.density(), material.heatCapacity(BOWL_C));
+                component.parameters().cold(), base.massG(), composition.density(20), composition.heatCapacity(BOWL_C));
     }
 }

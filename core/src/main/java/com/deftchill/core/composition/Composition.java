@@ -11,10 +11,17 @@ public final class Composition {
     /** How far the shares may be from 1 through rounding in a data file. */
     public static final double SHARE_TOLERANCE = 1e-6;
 
+    private static final Thermal[] THERMALS = Thermal.values();
+
     private final double[] shares = new double[Constituent.values().length];
+    /** The same added up by the pure substance whose thermal properties they take. */
+    private final double[] byThermal = new double[THERMALS.length];
 
     private Composition(Map<Constituent, Double> given) {
-        given.forEach((constituent, share) -> shares[constituent.ordinal()] = share);
+        given.forEach((constituent, share) -> {
+            shares[constituent.ordinal()] = share;
+            byThermal[constituent.thermal().ordinal()] += share;
+        });
     }
 
     /**
@@ -67,8 +74,8 @@ public final class Composition {
     /** Specific heat capacity at T °C, J/(kg K). */
     public double heatCapacity(double celsius) {
         double sum = 0;
-        for (var constituent : Constituent.values()) {
-            sum += share(constituent) * constituent.thermal().heatCapacity(celsius);
+        for (var thermal : THERMALS) {
+            sum += byThermal[thermal.ordinal()] * thermal.heatCapacity(celsius);
         }
         return sum;
     }
@@ -76,17 +83,19 @@ public final class Composition {
     /** Thermal conductivity without air at T °C, W/(m K). */
     public double conductivity(double celsius) {
         double sum = 0;
-        for (var constituent : Constituent.values()) {
-            var thermal = constituent.thermal();
-            sum += share(constituent) / thermal.density(celsius) * thermal.conductivity(celsius);
+        double volume = 0;
+        for (var thermal : THERMALS) {
+            double of = byThermal[thermal.ordinal()] / thermal.density(celsius);
+            sum += of * thermal.conductivity(celsius);
+            volume += of;
         }
-        return sum / specificVolume(celsius);
+        return sum / volume;
     }
 
     private double specificVolume(double celsius) {
         double volume = 0;
-        for (var constituent : Constituent.values()) {
-            volume += share(constituent) / constituent.thermal().density(celsius);
+        for (var thermal : THERMALS) {
+            volume += byThermal[thermal.ordinal()] / thermal.density(celsius);
         }
         return volume;
     }

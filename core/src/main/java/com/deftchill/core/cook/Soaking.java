@@ -1,5 +1,7 @@
 package com.deftchill.core.cook;
 
+import com.deftchill.core.parameters.PanParameters;
+
 /**
  * How much liquid a dry piece takes up in a dip (handbook 3 [E]).
  *
@@ -11,10 +13,6 @@ package com.deftchill.core.cook;
  * @param tauSeconds time constant, s for each side
  */
 public record Soaking(double capacity, double tauSeconds) {
-    /** Where a right soak is aimed at, g/g, or at this share of what a piece can take. */
-    private static final double AIM = 0.85;
-
-    private static final double AIM_OF_CAPACITY = 0.8;
     /** A drenched piece has all it can take. */
     public static final double DRENCHED_SECONDS = 60;
 
@@ -35,7 +33,7 @@ public record Soaking(double capacity, double tauSeconds) {
     }
 
     /** The uptake to aim at: moist but not wet in the middle, g/g. */
-    public double aim() {
-        return Math.min(AIM, AIM_OF_CAPACITY * capacity);
+    public double aim(PanParameters p) {
+        return Math.min(p.soakAim().value(), p.soakAimOfAll().value() * capacity);
     }
 }

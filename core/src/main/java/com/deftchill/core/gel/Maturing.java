@@ -101,8 +101,9 @@ public final class Maturing implements Setting {
             coldest = Math.min(coldest, c);
             warmest = Math.max(warmest, c);
         }
-        int intervals = Math.min(INTERVALS, 1 + (int) ((warmest - coldest) / INTERVAL_K));
-        double width = Math.max(LEAST_WIDTH_K, (warmest - coldest) / intervals);
+        // Points of one temperature need no interval at all.
+        int intervals = warmest == coldest ? 0 : Math.min(INTERVALS, 1 + (int) ((warmest - coldest) / INTERVAL_K));
+        double width = Math.max(LEAST_WIDTH_K, (warmest - coldest) / Math.max(1, intervals));
         tabulate(coldest, width, intervals, h);
         int count = hours.length;
         for (int point = 0; point < celsius.length; point++) {

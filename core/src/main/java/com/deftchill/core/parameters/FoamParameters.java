@@ -45,4 +45,6 @@ public record FoamParameters(
         Parameter sabayon,
         Parameter wholeEgg,
         Parameter rescueLeast,
-        Parameter rescueMost) {}
+        Parameter rescueMost,
+        Parameter fatAim,
+        Parameter chipsClear) {}

@@ -25,5 +25,7 @@ public record PanParameters(
         Parameter packed,
         Parameter soakDry,
         Parameter soakWet,
+        Parameter soakAim,
+        Parameter soakAimOfAll,
         Parameter soakLeft,
         Parameter moistIn) {}

@@ -10,4 +10,5 @@ public record TurnOutParameters(
         Parameter crisp,
         Parameter trembling,
         Parameter sags,
-        Parameter suctionFrom) {}
+        Parameter suctionFrom,
+        Parameter usualDose) {}

@@ -284,7 +284,7 @@ final class BenchSums {
                     : uptake > in.parameters().pan().soakWet().value() ? "wet" : "right";
             double needs =
                     grams * uptake * (1 + in.parameters().pan().soakLeft().value());
-            double best = soaking.seconds(soaking.aim());
+            double best = soaking.seconds(soaking.aim(in.parameters().pan()));
             var lines = List.of(line(piece.id(), grams), line("barley-tea", Math.max(1, needs)));
             var dip = Work.of("soak").withLines(List.of("l2")).with("lasts", Notation.write(seconds, 1) + " s");
             var made = component("soaked", "Soaked " + piece.name(), "soaked", lines, dip);

@@ -13,6 +13,7 @@ import static com.deftchill.core.Desserts.mousse;
 import static com.deftchill.core.Desserts.of;
 import static com.deftchill.core.Desserts.part;
 import static com.deftchill.core.Desserts.pressed;
+import static com.deftchill.core.Desserts.soaked;
 import static com.deftchill.core.Formulas.in;
 import static com.deftchill.core.Formulas.pear;
 import static com.deftchill.core.Formulas.stay;
@@ -26,6 +27,7 @@ import com.deftchill.core.Plain.Crust;
 import com.deftchill.core.Plain.Fold;
 import com.deftchill.core.Plain.Gel;
 import com.deftchill.core.Plain.Line;
+import com.deftchill.core.Plain.Soak;
 import com.deftchill.core.alternative.Alternatives;
 import com.deftchill.core.cold.Chilling;
 import com.deftchill.core.formula.Changes;
@@ -258,6 +260,16 @@ class ParameterSweepTest {
                 line("cream-48", "140 g", "whipped"));
         desserts.add(dessert("in-glass", "egg-cup", "4", folded(creams, new Fold("soft", "", "", "10.5 °C"))));
         desserts.add(dessert("in-glass", "egg-cup", "4", folded(creams, new Fold("soft", "", "", "5 °C"))));
+        var lean = of(
+                "lean",
+                "whipped",
+                "",
+                NO_GEL,
+                line("milk-35", "100 g", "whipped"),
+                line("cream-48", "100 g", "whipped"));
+        desserts.add(dessert("in-glass", "egg-cup", "4", folded(lean, new Fold("soft", "", "", "5 °C"))));
+        var dry = of("dry", "soaked", "", NO_GEL, line("sponge", "100 g"), line("barley-tea", "80 g", "soak"));
+        desserts.add(dessert("in-glass", "glass-straight", "4", soaked(dry, new Soak("1 s", "")), mousse()));
         var sabayon = of(
                 "sabayon",
                 "whipped",

@@ -23,8 +23,9 @@ class CookTest {
 
     @Test
     void theAimIsMoistAndReachable() {
-        assertThat(FINGER.aim()).isBetween(PAN.soakDry().value(), PAN.soakWet().value());
-        assertThat(new Soaking(0.9, 6).aim()).isCloseTo(0.72, within(1e-12));
+        assertThat(FINGER.aim(PAN))
+                .isBetween(PAN.soakDry().value(), PAN.soakWet().value());
+        assertThat(new Soaking(0.9, 6).aim(PAN)).isCloseTo(0.72, within(1e-12));
     }
 
     @Test

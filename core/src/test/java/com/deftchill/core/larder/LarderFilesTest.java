@@ -25,6 +25,18 @@ class LarderFilesTest {
     }
 
     @Test
+    void whatAFixPutsInIsInTheLarder() {
+        assertThat(larder.ingredient(Roles.CREAM).orElseThrow().composition().fat())
+                .isEqualTo(Roles.CREAM_FAT);
+        assertThat(larder.ingredient(Roles.RICH_CREAM)
+                        .orElseThrow()
+                        .composition()
+                        .fat())
+                .isEqualTo(Roles.RICH_FAT);
+        assertThat(larder.gel(Roles.SHEET).orElseThrow().sheetG()).isPositive();
+    }
+
+    @Test
     void mouldsHoldWhatTheirNamesSay() {
         assertThat(larder.mould("dariole").orElseThrow().vessel().profile().brimMl())
                 .isBetween(140.0, 145.0);

@@ -22,6 +22,7 @@ import java.util.List;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** A formula in, everything computed about it out; nothing is stored. */
@@ -69,9 +70,15 @@ class AssessmentController {
             operationId = "assess",
             summary = "Assess a formula",
             description = "Computes setting, turning out, standing height, verdicts, flags and method. Stores nothing."
-                    + " 422 names every field that cannot be understood or has more than one meaning.")
-    Assessment assess(@RequestBody WrittenFormula formula, Asked asked) {
-        var outcome = computing.light(asked, (assessor, workplace) -> new Trial(assessor, formula, workplace).assess());
+                    + " 422 names every field that cannot be understood or has more than one meaning."
+                    + " tried=false: at once and without fixes, which are tried on the whole dessert before they are"
+                    + " told; untried is how many there are to try.")
+    Assessment assess(
+            @RequestBody WrittenFormula formula, @RequestParam(defaultValue = "true") boolean tried, Asked asked) {
+        var outcome = computing.light(asked, (assessor, workplace) -> {
+            var trial = new Trial(assessor, formula, workplace);
+            return tried ? trial.assess() : trial.assessUntried();
+        });
         return outcome.value().orElseThrow(() -> new NotUnderstoodException(outcome.problems()));
     }
 

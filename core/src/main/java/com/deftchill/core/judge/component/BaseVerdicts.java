@@ -150,7 +150,8 @@ public final class BaseVerdicts {
                         .sum()
                 / pieces;
         double aim = dry.stream()
-                        .mapToDouble(line -> line.part().grams() * soaking(line).aim())
+                        .mapToDouble(line -> line.part().grams()
+                                * soaking(line).aim(portrait.parameters().pan()))
                         .sum()
                 / pieces;
         verdicts.add(soaked(portrait, soaking(dry.get(0)), seconds, uptake, aim));

@@ -11,6 +11,7 @@ import com.deftchill.core.foam.FoldSchool;
 import com.deftchill.core.foam.FoldWindow;
 import com.deftchill.core.foam.Whip;
 import com.deftchill.core.foam.Whipping;
+import com.deftchill.core.larder.Roles;
 import com.deftchill.core.text.Notation;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Evidence;
@@ -25,17 +26,10 @@ import java.util.Optional;
 
 /** Whether the cream whips, when base and foam may meet, and what each way of folding gives. */
 public final class FoamVerdicts {
-    /** A blend that is safe to whip aims at this fat. */
-    private static final double AIM_FAT = 0.33;
-
-    private static final double RICH_FAT = 0.48;
     /** So far beyond its window is close, and so far harms, K. */
     private static final double CLOSE_K = 1.5;
 
     private static final double NEAR_K = 3;
-    /** Bare chocolate is best so far above where chips begin, K. */
-    private static final double CHIPS_AIM_K = 8;
-
     private final Portrait portrait;
     private final Component component;
     private final Foaming foaming;
@@ -114,20 +108,20 @@ public final class FoamVerdicts {
 
     /** Richer cream added until the blend whips. */
     private Optional<Fix> blend(double fat) {
-        double perGram = Whipping.blend(fat, RICH_FAT, AIM_FAT);
+        double aim = portrait.parameters().foam().fatAim().value();
+        double perGram = Whipping.blend(fat, Roles.RICH_FAT, aim);
         if (Double.isNaN(perGram)) {
             return Optional.empty();
         }
         double grams = Math.ceil(perGram * foaming.creamG());
-        var label = "Add " + Words.grams(grams) + " of 48 % cream";
         var lines = component.lines();
         for (int i = 0; i < lines.size(); i++) {
             // A line that is there already grows; else half of the lean cream gives way to rich cream.
-            if (lines.get(i).part().ingredient().id().equals("cream-48")
+            if (lines.get(i).part().ingredient().id().equals(Roles.RICH_CREAM)
                     && lines.get(i).whipped()) {
                 return Optional.of(new Fix(
-                        label,
-                        "the blend has 33 % fat and whips",
+                        "Add " + Words.grams(grams) + " of " + Words.percent(Roles.RICH_FAT) + " cream",
+                        "the blend has " + Words.percent(aim) + " fat and whips",
                         List.of(new Fix.Change(
                                 portrait.line(i, "amount"),
                                 Words.grams(lines.get(i).part().grams() + grams)))));
@@ -136,9 +130,9 @@ public final class FoamVerdicts {
         for (int i = 0; i < lines.size(); i++) {
             if (lines.get(i).whipped() && Foaming.isCream(lines.get(i).part().ingredient())) {
                 return Optional.of(new Fix(
-                        label + " (or whip 35 % cream instead)",
-                        "taken: 35 % cream in its place",
-                        List.of(new Fix.Change(portrait.line(i, "ingredient"), "cream-35"))));
+                        "Whip " + Words.percent(Roles.CREAM_FAT) + " cream instead",
+                        "it has the fat to hold air",
+                        List.of(new Fix.Change(portrait.line(i, "ingredient"), Roles.CREAM))));
             }
         }
         return Optional.empty();
@@ -202,7 +196,15 @@ public final class FoamVerdicts {
                     "The base is " + (window.lowC() - base > NEAR_K ? "too cold" : "cool") + " to fold",
                     "At " + portrait.celsius(base) + (chips ? ": " : " it sets in lumps: ") + by(window.lowBy())
                             + "; fold at " + range + (chips ? ", quickly, the first share beaten in." : "."),
-                    List.of(at("Warm it to ", Math.ceil(window.lowC() + (chips ? CHIPS_AIM_K : 0)))));
+                    List.of(at(
+                            "Warm it to ",
+                            Math.ceil(window.lowC()
+                                    + (chips
+                                            ? portrait.parameters()
+                                                    .foam()
+                                                    .chipsClear()
+                                                    .value()
+                                            : 0)))));
         }
         return verdict(
                 "fold-right",

@@ -5,6 +5,7 @@ import com.deftchill.core.dessert.Dessert;
 import com.deftchill.core.dessert.Study;
 import com.deftchill.core.dose.Dosing;
 import com.deftchill.core.larder.Mould.Release;
+import com.deftchill.core.larder.Roles;
 import com.deftchill.core.text.Notation;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.turnout.Slump;
@@ -20,8 +21,6 @@ import java.util.List;
 
 /** Whether it stands on the plate, and how it leaves its mould. */
 public final class TurnOutVerdicts {
-    /** What a jelly that stands usually has of 200 Bloom gelatin, g/g of the mix [E]. */
-    private static final double USUAL_DOSE = 0.016;
 
     /** A dip shorter than needed by less than this factor is close. */
     private static final double CLOSE_DIP = 1.25;
@@ -103,13 +102,15 @@ public final class TurnOutVerdicts {
 
     /** A layer without anything that sets cannot stand; set with a usual dose of the gelatin that is in the larder first. */
     private static Verdict doesNotSet(Study study, Evidence evidence) {
-        double grams = study.kitchen().weighed(USUAL_DOSE * study.mix().massG());
+        double grams = study.kitchen()
+                .weighed(study.parameters().turnout().usualDose().value()
+                        * study.mix().massG());
         var dose = Words.grams(grams);
         var fix = new Fix(
                 "Set " + study.component().name() + " with " + dose + " of gold gelatin",
                 "a usual dose: see how firm it gets",
                 List.of(
-                        new Fix.Change(study.at("/gels/0/of"), "sheet-gold"),
+                        new Fix.Change(study.at("/gels/0/of"), Roles.SHEET),
                         new Fix.Change(study.at("/gels/0/amount"), dose),
                         new Fix.Change(study.at("/gels/0/bloom"), "weighed"),
                         new Fix.Change(study.at("/gels/0/water"), Words.grams(5 * grams)),
