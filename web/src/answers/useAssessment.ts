@@ -41,10 +41,10 @@ export function useAssessment(formula: Ref<Formula | undefined>) {
 function useTrial(answer: Ref<Assessment | undefined>, answered: Ref<Formula | undefined>) {
   const tried = shallowRef<Formula>()
   let timer: ReturnType<typeof setTimeout> | undefined
-  watch(answer, (found) => {
+  watch([answer, answered], ([found, document]) => {
     clearTimeout(timer)
     if (!found) tried.value = undefined
-    else if (found.untried) timer = setTimeout(() => (tried.value = answered.value), TRIED_AFTER_MS)
+    else if (found.untried) timer = setTimeout(() => (tried.value = document), TRIED_AFTER_MS)
   })
   onScopeDispose(() => clearTimeout(timer))
   return tried
