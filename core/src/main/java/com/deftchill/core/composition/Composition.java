@@ -1,6 +1,5 @@
 package com.deftchill.core.composition;
 
-import java.util.EnumMap;
 import java.util.Map;
 
 /**
@@ -13,15 +12,27 @@ public final class Composition {
 
     private static final Thermal[] THERMALS = Thermal.values();
 
-    private final double[] shares = new double[Constituent.values().length];
+    private static final Constituent[] CONSTITUENTS = Constituent.values();
+
+    private final double[] shares;
     /** The same added up by the pure substance whose thermal properties they take. */
     private final double[] byThermal = new double[THERMALS.length];
 
-    private Composition(Map<Constituent, Double> given) {
-        given.forEach((constituent, share) -> {
-            shares[constituent.ordinal()] = share;
+    /** @throws IllegalArgumentException when a share lies outside 0..1 or the shares do not add up to 1 */
+    private Composition(double[] shares) {
+        this.shares = shares;
+        double sum = 0;
+        for (var constituent : CONSTITUENTS) {
+            double share = shares[constituent.ordinal()];
+            if (!(share >= 0 && share <= 1)) {
+                throw new IllegalArgumentException(constituent + " share " + share + " must lie in 0 to 1 g/g");
+            }
+            sum += share;
             byThermal[constituent.thermal().ordinal()] += share;
-        });
+        }
+        if (!(Math.abs(sum - 1) <= SHARE_TOLERANCE)) {
+            throw new IllegalArgumentException("shares add up to " + sum + " g/g; they must add up to 1");
+        }
     }
 
     /**
@@ -29,27 +40,20 @@ public final class Composition {
      *
      * @throws IllegalArgumentException when a share lies outside 0..1 or the shares do not add up to 1
      */
-    public static Composition of(Map<Constituent, Double> shares) {
-        double sum = 0;
-        for (var entry : shares.entrySet()) {
-            double share = entry.getValue();
-            if (!(share >= 0 && share <= 1)) {
-                throw new IllegalArgumentException(entry.getKey() + " share " + share + " must lie in 0 to 1 g/g");
-            }
-            sum += share;
-        }
-        if (!(Math.abs(sum - 1) <= SHARE_TOLERANCE)) {
-            throw new IllegalArgumentException("shares add up to " + sum + " g/g; they must add up to 1");
-        }
+    public static Composition of(Map<Constituent, Double> given) {
+        var shares = new double[CONSTITUENTS.length];
+        given.forEach((constituent, share) -> shares[constituent.ordinal()] = share);
         return new Composition(shares);
     }
 
-    /** The composition of masses (any one unit) put together. */
-    public static Composition ofMasses(Map<Constituent, Double> masses, double total) {
-        var shares = new EnumMap<Constituent, Double>(Constituent.class);
-        // Rounding may leave the only constituent a hair above the whole.
-        masses.forEach((constituent, mass) -> shares.put(constituent, Math.min(1, mass / total)));
-        return of(shares);
+    /** The composition of masses (any one unit) put together, in the order of the constituents. */
+    public static Composition ofMasses(double[] masses, double total) {
+        var shares = new double[masses.length];
+        for (int i = 0; i < shares.length; i++) {
+            // Rounding may leave the only constituent a hair above the whole.
+            shares[i] = Math.min(1, masses[i] / total);
+        }
+        return new Composition(shares);
     }
 
     /** Mass share of one constituent, g/g. */

@@ -5,7 +5,6 @@ import com.deftchill.core.composition.Constituent;
 import com.deftchill.core.parameters.GanacheParameters;
 import com.deftchill.core.parameters.Parameters;
 import java.util.Arrays;
-import java.util.EnumMap;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.ToDoubleFunction;
@@ -154,9 +153,10 @@ public record Ganache(Composition composition, double grams, Parameters paramete
     }
 
     private double joinedPa(Composition chocolate, Composition liquid, double ratio, double celsius) {
-        var masses = new EnumMap<Constituent, Double>(Constituent.class);
-        for (var constituent : Constituent.values()) {
-            masses.put(constituent, ratio * chocolate.share(constituent) + liquid.share(constituent));
+        var constituents = Constituent.values();
+        var masses = new double[constituents.length];
+        for (var constituent : constituents) {
+            masses[constituent.ordinal()] = ratio * chocolate.share(constituent) + liquid.share(constituent);
         }
         return FatLaw.of(Composition.ofMasses(masses, 1 + ratio), parameters.fat())
                 .restPa(celsius);

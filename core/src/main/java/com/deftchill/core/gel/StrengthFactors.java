@@ -21,9 +21,15 @@ public record StrengthFactors(List<Factor> factors) {
     /**
      * @param name what it is
      * @param value multiplies the rigidity; 1 changes nothing, 0 prevents the gel
-     * @param because the figure of this mix behind it
+     * @param words for what is behind it, with the place of a figure where there is one
+     * @param figure of this mix behind it
      */
-    public record Factor(String name, double value, String because) {}
+    public record Factor(String name, double value, String words, double figure) {
+        /** What of this mix is behind it. */
+        public String because() {
+            return String.format(Locale.ROOT, words.replace("% of", "%% of"), figure);
+        }
+    }
 
     /** Below this difference from 1 a factor is not worth a line. */
     private static final double NOTEWORTHY = 5e-3;
@@ -95,7 +101,7 @@ public record StrengthFactors(List<Factor> factors) {
         if (mix.protease() != Protease.NONE) {
             double value =
                     mix.protease() == Protease.STRONG ? 0 : p.weakEnzymeKeeps().value();
-            found.add(new Factor("raw fruit enzyme", value, mix.proteaseFrom()));
+            found.add(new Factor("raw fruit enzyme", value, mix.proteaseFrom().replace("%", "%%"), 0));
         }
         return new StrengthFactors(found);
     }
@@ -120,9 +126,9 @@ public record StrengthFactors(List<Factor> factors) {
         return phi < 1 ? Math.min(most, crowded) : most;
     }
 
-    private static void add(List<Factor> found, String name, double value, String because, double figure) {
+    private static void add(List<Factor> found, String name, double value, String words, double figure) {
         if (Math.abs(value - 1) >= NOTEWORTHY) {
-            found.add(new Factor(name, value, String.format(Locale.ROOT, because.replace("% of", "%% of"), figure)));
+            found.add(new Factor(name, value, words, figure));
         }
     }
 

@@ -5,9 +5,8 @@ import com.deftchill.core.composition.Constituent;
 import com.deftchill.core.composition.Thermal;
 import com.deftchill.core.larder.Ingredient;
 import com.deftchill.core.larder.Ingredient.Protease;
-import java.util.EnumMap;
+import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
 
 /**
  * What a component's ingredients, gelatin and bloom water make together. Gelatin counts as gelatin, not as protein of
@@ -34,6 +33,8 @@ public record Mix(
 
     /** pH of a mix without any buffering ingredient. */
     public static final double NEUTRAL_PH = 7;
+
+    private static final Constituent[] CONSTITUENTS = Constituent.values();
 
     /** Density of ethanol, g/ml (handbook 4). */
     private static final double ETHANOL_G_PER_ML = 0.789;
@@ -67,16 +68,16 @@ public record Mix(
 
     /** Mixes the parts with gelatin and its bloom water (all in grams). */
     public static Mix of(List<Part> parts, double gelatinG, double bloomWaterG) {
-        Map<Constituent, Double> masses = new EnumMap<>(Constituent.class);
+        var masses = new double[CONSTITUENTS.length];
         double buffer = 0;
         double bufferedPh = 0;
         var protease = Protease.NONE;
         var proteaseFrom = "";
         for (var part : parts) {
             var ingredient = part.ingredient();
-            for (var constituent : Constituent.values()) {
-                masses.merge(
-                        constituent, part.grams() * ingredient.composition().share(constituent), Double::sum);
+            for (var constituent : CONSTITUENTS) {
+                masses[constituent.ordinal()] +=
+                        part.grams() * ingredient.composition().share(constituent);
             }
             double weight = part.grams() * ingredient.buffer();
             buffer += weight;
@@ -86,9 +87,9 @@ public record Mix(
                 proteaseFrom = ingredient.name();
             }
         }
-        masses.merge(Constituent.OTHER_PROTEIN, gelatinG, Double::sum);
-        masses.merge(Constituent.WATER, bloomWaterG, Double::sum);
-        double total = masses.values().stream().mapToDouble(Double::doubleValue).sum();
+        masses[Constituent.OTHER_PROTEIN.ordinal()] += gelatinG;
+        masses[Constituent.WATER.ordinal()] += bloomWaterG;
+        double total = Arrays.stream(masses).sum();
         double ph = buffer > 0 ? bufferedPh / buffer : NEUTRAL_PH;
         return new Mix(
                 total, gelatinG, Composition.ofMasses(masses, total), ph, buffer / total, protease, proteaseFrom, 0);
@@ -105,11 +106,11 @@ public record Mix(
         if (!(away > 0)) {
             return this;
         }
-        var masses = new EnumMap<Constituent, Double>(Constituent.class);
-        for (var constituent : Constituent.values()) {
-            masses.put(constituent, grams(constituent));
+        var masses = new double[CONSTITUENTS.length];
+        for (var constituent : CONSTITUENTS) {
+            masses[constituent.ordinal()] = grams(constituent);
         }
-        masses.merge(Constituent.WATER, -away, Double::sum);
+        masses[Constituent.WATER.ordinal()] -= away;
         double left = massG - away;
         return new Mix(
                 left,

@@ -1,6 +1,7 @@
 package com.deftchill.core.text;
 
-import java.util.Locale;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 
 /** Numbers as they are written, whatever the kitchen's language: in documents and in sentences alike. */
 public final class Notation {
@@ -8,7 +9,10 @@ public final class Notation {
 
     /** A number as a cook writes it: up to so many decimals, no trailing zeros, a point. */
     public static String write(double value, int decimals) {
-        var text = String.format(Locale.ROOT, "%." + decimals + "f", value);
-        return text.contains(".") ? text.replaceAll("\\.?0+$", "") : text;
+        if (!Double.isFinite(value)) {
+            return Double.toString(value);
+        }
+        var rounded = BigDecimal.valueOf(value).setScale(decimals, RoundingMode.HALF_UP);
+        return rounded.signum() == 0 ? "0" : rounded.stripTrailingZeros().toPlainString();
     }
 }
