@@ -191,6 +191,15 @@ export const api = {
     answer(client.PUT('/api/larder/own/{key}', { params: { path: { key } }, body: { version, fields } })),
   removeOwnEntry: (key: string, version: number) =>
     answer(client.DELETE('/api/larder/own/{key}', { params: { path: { key }, query: { version } } })),
+  /** What newer models say otherwise of a formula since it was last opened. */
+  opened: (formulaId: string) =>
+    answer(client.POST('/api/formulas/{formulaId}/opened', { params: { path: { formulaId } } })),
+  seenOpened: (formulaId: string) =>
+    answer(
+      client.POST('/api/formulas/{formulaId}/opened', {
+        params: { path: { formulaId }, query: { seen: true } },
+      }),
+    ),
   revisions: (formulaId: string) =>
     answer(client.GET('/api/formulas/{formulaId}/revisions', { params: { path: { formulaId } } })),
   revision: (formulaId: string, number: number) =>

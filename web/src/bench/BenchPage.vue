@@ -127,7 +127,7 @@ const portionG = computed(
       @find="drawer = 'find'"
     />
     <main>
-      <FormulaNotices :stored="stored" @open="open" />
+      <FormulaNotices :id="id" :stored="stored" @open="open" />
       <FileNotice
         v-if="files.failed.value"
         :file="files.failed.value"

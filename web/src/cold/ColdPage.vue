@@ -108,7 +108,7 @@ const print = () => window.print()
     </FormulaHead>
     <main>
       <h2 class="print-only">{{ formula.name }}</h2>
-      <FormulaNotices :stored="stored" @open="open" />
+      <FormulaNotices :id="id" :stored="stored" @open="open" />
       <TheLine
         :line="chill?.line ?? []"
         :problems="problems"

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import ConflictNotice from './ConflictNotice.vue'
+import MovedNotice from './MovedNotice.vue'
 import PutAwayNotice from './PutAwayNotice.vue'
 import type { useStoredFormula } from './useStoredFormula'
 
-/** What stands above a formula that is not simply open: changed elsewhere, put away. */
-const props = defineProps<{ stored: ReturnType<typeof useStoredFormula> }>()
+/** What stands above a formula that is not simply open: changed elsewhere, put away, its figures moved. */
+const props = defineProps<{ id: string; stored: ReturnType<typeof useStoredFormula> }>()
 const emit = defineEmits<{ open: [id: string] }>()
 
 async function keepBoth() {
@@ -20,4 +21,5 @@ async function keepBoth() {
     @both="keepBoth"
   />
   <PutAwayNotice v-if="stored.putAway.value" @back="stored.bringBack" />
+  <MovedNotice :id="id" />
 </template>

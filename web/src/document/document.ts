@@ -48,6 +48,24 @@ export function addLine(formula: Formula, component: number, chosen: string): Fo
   return copy
 }
 
+/** Whips a line in one of the bowls of its component, or in a new one of its own; bowls with nothing in them go. */
+export function whipIn(formula: Formula, component: number, line: number, bowl: string): Formula {
+  const copy = structuredClone(formula)
+  const into = copy.components[component]
+  const whipped = into?.lines[line]
+  if (!into || !whipped) return formula
+  let id = bowl
+  if (!id) {
+    let n = 1
+    while (into.foams?.some((foam) => foam.id === `f${n}`)) n++
+    id = `f${n}`
+    into.foams = [...(into.foams ?? []), { id }]
+  }
+  whipped.foam = id
+  into.foams = into.foams?.filter((foam) => into.lines.some((each) => each.foam === foam.id))
+  return copy
+}
+
 export function removeLine(formula: Formula, component: number, index: number): Formula {
   const copy = structuredClone(formula)
   const from = copy.components[component]

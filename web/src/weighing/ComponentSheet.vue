@@ -68,6 +68,16 @@ const shares = computed(() => {
   ]
   return asks('fold') ? [...joins, { value: 'whipped', label: 'is whipped in' }] : joins
 })
+/** The bowls in which its foams are whipped, by what is in them. */
+const bowls = computed(() =>
+  (component.value?.foams ?? []).map((foam, i) => ({
+    value: foam.id,
+    label: `bowl ${i + 1}: ${lines.value
+      .filter((line) => line.foam === foam.id)
+      .map((line) => nameOf(line) ?? 'unnamed')
+      .join(', ')}`,
+  })),
+)
 const MEASURES = [
   { value: 'metric', label: 'metric spoons' },
   { value: 'us', label: 'US spoons' },
@@ -108,6 +118,7 @@ const PLACES = [
         :name="nameOf(line)"
         :understood="understood(i)"
         :shares="shares"
+        :bowls="bowls"
         :step="1"
         @remove="change(removeLine(formula, index, i), '')"
       />
@@ -140,6 +151,7 @@ const PLACES = [
       :index="index"
       :kind="kind"
       :kitchen="kitchen"
+      :bowls="bowls"
       :problems="problems"
     />
     <RowProblems :problems="problemsAt('/name')" />

@@ -2,7 +2,8 @@
 import { CloseOutlined, DownOutlined, UpOutlined } from '@ant-design/icons-vue'
 import { computed, ref } from 'vue'
 import type { Amounts } from '@/api/client'
-import { textAt } from '@/document/document'
+import { textAt, whipIn } from '@/document/document'
+import ChoiceField from '@/look/ChoiceField.vue'
 import RowProblems from '@/verdicts/RowProblems.vue'
 import { useSheet } from '@/document/sheet'
 import SheetChoice from './SheetChoice.vue'
@@ -17,6 +18,8 @@ const props = defineProps<{
   understood?: Amounts['lines'][number]
   /** How it may join its component. */
   shares: { value: string; label: string }[]
+  /** The bowls in which something of this component is whipped. */
+  bowls?: { value: string; label: string }[]
   step: number
 }>()
 const emit = defineEmits<{ remove: [] }>()
@@ -79,6 +82,14 @@ const TREATMENTS = [
     </span>
     <div v-if="open" class="whole more">
       <SheetChoice :path="`${at}/share`" :label="`How ${called} joins`" hidden-label :options="shares" />
+      <ChoiceField
+        v-if="share === 'whipped'"
+        :label="`${called} is whipped in`"
+        hidden-label
+        :options="[...(bowls ?? []), { value: '', label: 'a bowl of its own' }]"
+        :model-value="textAt(sheet.formula(), `${at}/foam`)"
+        @update:model-value="sheet.change(whipIn(sheet.formula(), component, index, $event), '')"
+      />
       <SheetChoice
         v-if="!made"
         :path="`${at}/treatment`"

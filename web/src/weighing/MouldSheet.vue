@@ -92,8 +92,17 @@ function chooseCooler(id: string) {
       :step="1"
       placeholder="1"
     />
-    <SheetText path="/wanted" label="Wanted (else as served)" narrow :step="1" placeholder="55 or 44 mm" />
-    <RowProblems :problems="problemsAt('/served', '/wanted')" />
+    <div class="wishes">
+      <SheetText path="/wanted" label="Wanted (else as served)" narrow :step="1" placeholder="55 or 44 mm" />
+      <SheetText
+        path="/eatenAt"
+        label="Eaten at"
+        narrow
+        :step="1"
+        :placeholder="`${degrees(4, fahrenheit)}, from the fridge`"
+      />
+    </div>
+    <RowProblems :problems="problemsAt('/served', '/wanted', '/eatenAt')" />
   </div>
 </template>
 
@@ -120,6 +129,12 @@ function chooseCooler(id: string) {
 
 .places {
   font-size: 13px;
+}
+
+.wishes {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 8px;
 }
 
 .cooling {

@@ -12,6 +12,8 @@ const props = defineProps<{
   index: number
   kind: ComponentKind
   kitchen?: KitchenSettings
+  /** The bowls in which its foams are whipped, by what is in them. */
+  bowls?: { value: string; label: string }[]
   problems: Problem[]
 }>()
 
@@ -165,24 +167,27 @@ const written = computed(() =>
       />
     </div>
     <template v-if="asks('fold')">
-      <div class="pair">
-        <SheetChoice :path="`${at}/foams/0/stage`" label="Whipped" :options="WHIPS" />
-        <SheetChoice :path="`${at}/work/fold/way`" label="Joined" :options="SCHOOLS" />
+      <div v-for="n in Math.max(1, bowls?.length ?? 0)" :key="n" class="bowl">
+        <p v-if="(bowls?.length ?? 0) > 1">{{ bowls?.[n - 1]?.label }}</p>
+        <div class="pair">
+          <SheetChoice :path="`${at}/foams/${n - 1}/stage`" label="Whipped" :options="WHIPS" />
+          <SheetText
+            :path="`${at}/foams/${n - 1}/at`"
+            label="Foam when folded"
+            narrow
+            :step="1"
+            :placeholder="fahrenheit ? '41 °F' : '5 °C'"
+          />
+        </div>
       </div>
       <div class="pair">
+        <SheetChoice :path="`${at}/work/fold/way`" label="Joined" :options="SCHOOLS" />
         <SheetText
           :path="`${at}/work/fold/base`"
           label="Base when folded"
           narrow
           :step="1"
           placeholder="in its window"
-        />
-        <SheetText
-          :path="`${at}/foams/0/at`"
-          label="Foam when folded"
-          narrow
-          :step="1"
-          :placeholder="fahrenheit ? '41 °F' : '5 °C'"
         />
       </div>
     </template>
@@ -202,6 +207,11 @@ const written = computed(() =>
   grid-auto-columns: minmax(0, 1fr);
   grid-auto-flow: column;
   gap: 8px;
+}
+
+.bowl p {
+  color: var(--quiet);
+  font-size: 13px;
 }
 
 .heat {

@@ -123,4 +123,33 @@ class OldDataTest {
         assertThat(api.get("/api/kitchen").json().at("/settings/name").asString())
                 .contains("Tideline");
     }
+
+    @Test
+    void whatNewerModelsSayOtherwiseIsToldOnce() {
+        var cheesecake = "/api/formulas/"
+                + formula("Sea buckthorn cheesecake, no bake").at("/id").asString() + "/opened";
+        var told = api.post(cheesecake, "").json();
+        assertThat(told.at("/why").toString()).contains("Fresh cheese").contains("Whipped cream");
+        assertThat(api.post(cheesecake, "").json()).as("until it is read").isEqualTo(told);
+        api.post(cheesecake + "?seen=true", "");
+        assertThat(api.post(cheesecake, "").json().toString()).isEqualTo("{\"why\":[],\"figures\":[]}");
+    }
+
+    @Test
+    void whereTheLogKnowsThemTheFiguresAreToldBesideTodays() {
+        var pear =
+                "/api/formulas/" + formula("Pear and bay set cream").at("/id").asString() + "/opened";
+        var told = api.post(pear, "").json();
+        assertThat(told.at("/figures/0").asString()).startsWith("Set after").contains("it was after 2 h");
+        assertThat(told.at("/why/0").asString()).contains("60 Pa");
+    }
+
+    @Test
+    void whatIsNewHasNotMoved() {
+        var created = api.post("/api/formulas", Api.demo("pear-bay").toString()).json();
+        var opened = "/api/formulas/" + created.at("/id").asString() + "/opened";
+        assertThat(api.post(opened, "").json().toString()).isEqualTo("{\"why\":[],\"figures\":[]}");
+        assertThat(api.post(opened, "").json().toString()).isEqualTo("{\"why\":[],\"figures\":[]}");
+        api.delete("/api/formulas/" + created.at("/id").asString() + "?version=0");
+    }
 }

@@ -6,11 +6,13 @@ import com.deftchill.core.parameters.Parameters;
 import java.time.LocalTime;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * A dessert understood.
  *
  * @param wanted firmness or height asked for
+ * @param eatenAtC temperature at which it is to be right, °C; absent: straight from the cold
  * @param components in the order of the formula: layers bottom first, and parts made for others
  * @param mould what it is filled into
  * @param count of moulds, 1 or more
@@ -26,6 +28,7 @@ public record Batch(
         String name,
         Served served,
         Optional<Wanted> wanted,
+        OptionalDouble eatenAtC,
         List<Component> components,
         Mould mould,
         int count,
@@ -47,6 +50,7 @@ public record Batch(
                 name,
                 served,
                 Optional.of(other),
+                eatenAtC,
                 components,
                 mould,
                 count,

@@ -68,6 +68,7 @@ public final class BatchReader {
                 formula.served(),
                 Problem.rule("served-unknown"));
         var wanted = wanted();
+        var eatenAt = fields.optionalCelsius("/eatenAt", "Eaten at", formula.eatenAt(), MOST_FROZEN_C, MOST_WARM_C);
         var starts = fields.field("time-unreadable", "/starts", "Time of pouring", formula.starts(), null, Typed::time);
         var components = components(starts);
         var mould = fields.known(
@@ -116,6 +117,7 @@ public final class BatchReader {
                 formula.name(),
                 served,
                 wanted,
+                eatenAt,
                 components,
                 mould,
                 count,
@@ -224,7 +226,6 @@ public final class BatchReader {
 
     /** What is asked of it and of its dip: read now, so that nothing unreadable is kept, and used by those who ask for it. */
     private ChosenDip wishes() {
-        fields.optionalCelsius("/eatenAt", "Eaten at", formula.eatenAt(), MOST_FROZEN_C, MOST_WARM_C);
         if (!formula.readyBy().isBlank()) {
             fields.field("time-unreadable", "/readyBy", "Ready by", formula.readyBy(), null, Typed::time);
         }

@@ -15,6 +15,7 @@ import com.deftchill.core.larder.GelProduct;
 import com.deftchill.core.larder.Ingredient.Trait;
 import com.deftchill.core.mix.Mix;
 import com.deftchill.core.parameters.Parameters;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -304,6 +305,30 @@ public record Component(
                 pressed,
                 work,
                 celsius,
+                pourTime,
+                parameters);
+    }
+
+    /** The same with so many grams of a line. */
+    public Component withLine(int index, double grams) {
+        var others = new ArrayList<>(lines);
+        var line = lines.get(index);
+        var part = new Mix.Part(line.part().ingredient(), grams, line.part().treatment());
+        others.set(index, new Line(line.id(), part, line.share(), "", line.foam(), line.made()));
+        return new Component(
+                id,
+                name,
+                kind,
+                layer,
+                others,
+                gel,
+                heating,
+                foams,
+                cooked,
+                dipped,
+                pressed,
+                work,
+                pourC,
                 pourTime,
                 parameters);
     }

@@ -22,7 +22,9 @@ public final class Foaming {
 
     private static final double MOST_CREAM_FAT = 0.6;
     private static final double ML_PER_L = 1000;
-    private static final double WHITES_FAT = 0.02;
+    /** Egg with less fat than this is white, g/g. */
+    public static final double WHITES_FAT = 0.02;
+
     private static final double YOLK_FAT = 0.2;
     /** A base with more cocoa butter than this is heavy for whites, g/g [E]. */
     private static final double HEAVY_FROM = 0.08;

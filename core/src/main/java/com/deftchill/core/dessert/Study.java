@@ -3,6 +3,7 @@ package com.deftchill.core.dessert;
 import com.deftchill.core.batch.Batch;
 import com.deftchill.core.batch.Component;
 import com.deftchill.core.batch.Kind;
+import com.deftchill.core.batch.Mixing;
 import com.deftchill.core.batch.Served;
 import com.deftchill.core.batch.Stack;
 import com.deftchill.core.batch.Wanted;
@@ -437,6 +438,17 @@ public record Study(
         double share = model.shareAt(history.meanShareWhenJudged(), celsius);
         return model.rigidity(gramsPerLitre(), share, history.strength() * factors.product())
                 + plastic.broughtTo(celsius, history.cocoaWhenJudged(), history.milkWhenJudged());
+    }
+
+    /** The same, had it been made of other amounts and set as this one did, Pa. */
+    public double rigidityAt(Component other, double celsius) {
+        var made = Mixing.of(other);
+        double share = model.shareAt(history.meanShareWhenJudged(), celsius);
+        return model.rigidity(
+                        made.gelatinGramsPerLitre(),
+                        share,
+                        history.strength() * other.factors(made).product())
+                + Mixing.plastic(other).broughtTo(celsius, history.cocoaWhenJudged(), history.milkWhenJudged());
     }
 
     /** Mean strain of the body turned out a day after pouring. */

@@ -1,6 +1,7 @@
 package com.deftchill.server.batchlog;
 
 import com.deftchill.core.formula.WrittenFormula;
+import com.deftchill.server.formula.StoredPrediction;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;

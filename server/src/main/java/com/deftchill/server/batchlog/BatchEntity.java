@@ -1,6 +1,7 @@
 package com.deftchill.server.batchlog;
 
 import com.deftchill.core.formula.WrittenFormula;
+import com.deftchill.server.formula.StoredPrediction;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;

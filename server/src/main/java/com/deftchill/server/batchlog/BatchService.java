@@ -2,6 +2,7 @@ package com.deftchill.server.batchlog;
 
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.server.formula.FormulaService;
+import com.deftchill.server.formula.StoredPrediction;
 import com.deftchill.server.problem.NotFoundException;
 import com.deftchill.server.problem.NotUnderstoodException;
 import com.deftchill.server.workplace.Asked;

@@ -1,6 +1,9 @@
 package com.deftchill.server.batchlog;
 
+import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.server.formula.FormulaLog;
+import com.deftchill.server.formula.StoredPrediction;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 
@@ -16,5 +19,12 @@ class LogOfFormulas implements FormulaLog {
     @Override
     public boolean hasBatches(UUID formulaId) {
         return batches.existsByFormulaId(formulaId);
+    }
+
+    @Override
+    public Optional<StoredPrediction> lastPredicted(UUID formulaId, WrittenFormula document) {
+        return batches.findFirstByFormulaIdOrderByCreatedAtDesc(formulaId)
+                .filter(batch -> batch.getDocument().equals(document))
+                .map(BatchEntity::getPredicted);
     }
 }

@@ -45,7 +45,7 @@ public final class FirmnessVerdict {
     public static List<Verdict> of(Dessert dessert, Study study) {
         boolean needsTime = dessert.batch().timetable().ends()
                 && dessert.readyOf(study) > dessert.batch().timetable().endSeconds();
-        return needsTime || study.isSauce() || stiffOnlyCold(study)
+        return needsTime || study.isSauce() || stiffOnlyCold(study) || eatenWarmer(dessert, study)
                 ? List.of()
                 : List.of(new FirmnessVerdict(dessert, study).verdict());
     }
@@ -55,6 +55,14 @@ public final class FirmnessVerdict {
         return study.nature() != Nature.GEL
                 && study.judgedPa() > study.mostPa()
                 && study.rightAtC().orElse(Study.SERVED_COLD_C) > Study.SERVED_COLD_C;
+    }
+
+    /** What is to be right at a temperature of the cook's is judged at that. */
+    private static boolean eatenWarmer(Dessert dessert, Study study) {
+        var batch = dessert.batch();
+        return batch.eatenAtC().isPresent()
+                && batch.served().stays()
+                && dessert.main().filter(main -> main == study).isPresent();
     }
 
     private Verdict verdict() {

@@ -48,6 +48,7 @@ public final class FoamVerdicts {
     private List<Verdict> all() {
         var verdicts = new ArrayList<Verdict>();
         cream().ifPresent(verdicts::add);
+        verdicts.addAll(BowlVerdicts.of(portrait));
         boolean base = foaming.lines().size() < component.lines().size() || component.gel() != Component.Gel.NONE;
         if (base) {
             verdicts.add(window());

@@ -25,8 +25,12 @@ public final class ServingVerdicts {
     /** Of each layer that its fat makes stiff in the cold. */
     public static List<Verdict> of(Dessert dessert) {
         var verdicts = new ArrayList<Verdict>();
+        var asked = EatenVerdict.of(dessert);
+        asked.ifPresent(verdicts::add);
         for (var study : dessert.setting()) {
-            if (study.nature() != Nature.GEL) {
+            boolean answered = asked.isPresent()
+                    && dessert.main().filter(main -> main == study).isPresent();
+            if (study.nature() != Nature.GEL && !answered) {
                 stiff(study).ifPresent(verdicts::add);
             }
         }
@@ -86,7 +90,7 @@ public final class ServingVerdicts {
         return figures;
     }
 
-    private static Evidence evidence(Study study) {
+    static Evidence evidence(Study study) {
         var given = new ArrayList<Given>();
         double cocoa = study.history().cocoaWhenJudged();
         double milk = study.history().milkWhenJudged();

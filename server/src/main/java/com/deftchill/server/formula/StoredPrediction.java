@@ -1,4 +1,4 @@
-package com.deftchill.server.batchlog;
+package com.deftchill.server.formula;
 
 import com.deftchill.core.assess.Prediction;
 import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
@@ -19,7 +19,7 @@ import java.util.Optional;
  * @param fingerprint what it was computed from: document, larder, settings, constants; empty before version 2
  */
 @JsonIgnoreProperties(ignoreUnknown = true)
-record StoredPrediction(
+public record StoredPrediction(
         Integer version,
         Optional<Double> setsAfterMinutes,
         Optional<Double> turnsOutAfterMinutes,
@@ -30,9 +30,9 @@ record StoredPrediction(
         Optional<Double> dipSeconds,
         String fingerprint) {
     /** The version this code writes. */
-    static final int VERSION = 2;
+    private static final int VERSION = 2;
 
-    StoredPrediction {
+    public StoredPrediction {
         version = version == null ? 0 : version;
         setsAfterMinutes = setsAfterMinutes == null ? Optional.empty() : setsAfterMinutes;
         turnsOutAfterMinutes = turnsOutAfterMinutes == null ? Optional.empty() : turnsOutAfterMinutes;
@@ -42,7 +42,7 @@ record StoredPrediction(
         fingerprint = fingerprint == null ? "" : fingerprint;
     }
 
-    static StoredPrediction of(Prediction predicted, String fingerprint) {
+    public static StoredPrediction of(Prediction predicted, String fingerprint) {
         return new StoredPrediction(
                 VERSION,
                 predicted.setsAfterMinutes(),
@@ -53,5 +53,11 @@ record StoredPrediction(
                 predicted.firmnessWords(),
                 predicted.dipSeconds(),
                 fingerprint);
+    }
+
+    /** As the core compares it. */
+    public Prediction prediction() {
+        return new Prediction(
+                setsAfterMinutes, turnsOutAfterMinutes, standingMm, mouldedMm, firmness, firmnessWords, dipSeconds);
     }
 }
