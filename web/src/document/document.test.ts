@@ -13,8 +13,7 @@ import {
   takeFix,
   takePasted,
   textAt,
-  withIds,
-} from './document'
+  withIds, whipIn } from './document'
 
 describe('changes to a formula', () => {
   it('sets text at a pointer and leaves the old document alone', () => {
@@ -158,4 +157,20 @@ describe('components', () => {
     const formula = two()
     expect(takePasted(formula, 7, [])).toBe(formula)
   })
+})
+
+it('gives a line a bowl of its own, and lets an empty bowl go', () => {
+  const formula = blankFormula()
+  const mousse = formula.components[0]
+  if (!mousse) throw new Error('a blank formula has a component')
+  mousse.lines = [
+    { id: 'l1', of: 'egg-white', amount: '60 g', foam: 'f1' },
+    { id: 'l2', of: 'cream-35', amount: '200 g', foam: 'f1' },
+  ]
+  mousse.foams = [{ id: 'f1', stage: 'soft' }]
+  const two = whipIn(formula, 0, 0, '')
+  expect(two.components[0]?.foams?.map((foam) => foam.id)).toEqual(['f1', 'f2'])
+  expect(two.components[0]?.lines.map((line) => line.foam)).toEqual(['f2', 'f1'])
+  const one = whipIn(two, 0, 1, 'f2')
+  expect(one.components[0]?.foams?.map((foam) => foam.id)).toEqual(['f2'])
 })

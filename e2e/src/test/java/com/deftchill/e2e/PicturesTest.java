@@ -73,9 +73,6 @@ class PicturesTest {
             larder.button("Chestnut puree").click();
             assertThat(larder.page().getByLabel("About it")).containsText("Chestnut");
             take(larder, "larder");
-            var kitchen = new Bench(browser.page("/kitchen"));
-            assertThat(kitchen.field("Name")).hasValue("Tideline");
-            take(kitchen, "kitchen");
         }
     }
 
@@ -87,6 +84,12 @@ class PicturesTest {
         bench.open("Apricot mousse in a hurry (folded hot)");
         assertThat(bench.line()).containsText("too hot to fold");
         take(bench, "fold-window");
+        bench.open("Hazelnut mousse in two bowls");
+        assertThat(bench.line()).containsText("Sets by");
+        bench.button("Hazelnut mousse").click();
+        bench.page().getByLabel("Base when folded").scrollIntoViewIfNeeded();
+        bench.page().getByText("over temperature").click();
+        take(bench, "two-bowls");
         var sums =
                 new Bench(browser.page("/sums/ganache?chocolate=dark-70&chocolateAmount=300%20g&liquidAmount=120%20g"));
         assertThat(sums.page().getByLabel("Answer")).containsText("It needs care");

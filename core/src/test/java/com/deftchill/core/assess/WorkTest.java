@@ -10,6 +10,7 @@ import static com.deftchill.core.Desserts.of;
 import static com.deftchill.core.Kitchens.ASSESSOR;
 import static com.deftchill.core.Kitchens.STANDARD;
 import static com.deftchill.core.Kitchens.assess;
+import static com.deftchill.core.Kitchens.verdict;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -101,6 +102,41 @@ class WorkTest {
         double white = 1000 * 100 / density("egg-white");
         assertThat(stiffWhites - soft).isCloseTo(kept * white, within(0.02 * Math.abs(kept * white)));
         assertThat(Math.abs(stiffCream - soft)).isLessThan(Math.abs(stiffWhites - soft));
+    }
+
+    /** As older documents could not but have it. */
+    private static WrittenFormula oneBowl() {
+        var base =
+                of("mousse", "mousse", "", NO_GEL, line("pear-puree", "300 g")).lifted();
+        var lines = new ArrayList<>(base.lines());
+        lines.add(new Line("w", "egg-white", "", "100 g", "pasteurised", "f1"));
+        lines.add(new Line("s", "sugar", "", "40 g", "", "f1"));
+        lines.add(new Line("c", "cream-35", "", "200 g", "", "f1"));
+        var component = base.withLines(lines).withFoams(List.of(new Foam("f1", "soft", "5 °C", "")));
+        return dessert("in-glass", "trifle-bowl", "1", jelly()).withComponents(List.of(component));
+    }
+
+    @Test
+    void whitesAndCreamInOneBowlAreAskedAboutAndSplit() {
+        var asked = verdict(assess(oneBowl()), "one-bowl").orElseThrow();
+        assertThat(asked.fixes()).hasSize(2);
+        for (var fix : asked.fixes()) {
+            var split = Changes.take(oneBowl(), fix.changes());
+            assertThat(verdict(assess(split), "one-bowl")).as(fix.label()).isEmpty();
+            var component = split.components().get(0);
+            assertThat(component.foams()).extracting(Foam::stage).containsExactly("soft", "soft");
+            assertThat(component.lines().get(1).foam()).isEqualTo("f2");
+            assertThat(component.lines().get(3).foam()).isEqualTo("f1");
+        }
+        assertThat(asked.fixes().stream()
+                        .map(fix -> Changes.take(oneBowl(), fix.changes())
+                                .components()
+                                .get(0)
+                                .lines()
+                                .get(2)
+                                .foam()))
+                .containsExactly("f2", "f1");
+        assertThat(verdict(assess(twoFoams("soft", "soft")), "one-bowl")).isEmpty();
     }
 
     private static double density(String ingredient) {

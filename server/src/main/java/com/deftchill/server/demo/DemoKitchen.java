@@ -48,7 +48,8 @@ class DemoKitchen implements ApplicationRunner {
             "hurried-apricot-mousse",
             "frozen-pear-dome",
             "slanted-tea-glasses",
-            "sixty-pear-pots");
+            "sixty-pear-pots",
+            "hazelnut-two-bowls");
 
     private final DeftChillSettings settings;
     private final FormulaService formulas;
