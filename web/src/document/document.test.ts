@@ -13,7 +13,9 @@ import {
   takeFix,
   takePasted,
   textAt,
-  withIds, whipIn } from './document'
+  withIds,
+  whipIn,
+} from './document'
 
 describe('changes to a formula', () => {
   it('sets text at a pointer and leaves the old document alone', () => {

@@ -10,6 +10,7 @@ const line = (given: Partial<PastedLine>): PastedLine => ({
   id: '',
   name: '',
   gel: false,
+  sure: true,
   amount: '',
   grams: 0,
   note: '',
@@ -20,6 +21,7 @@ const read = [
   line({ text: 'For the top:', kind: 'HEADING' }),
   line({ text: '40 g honey', id: 'honey', name: 'Honey', amount: '40 g', grams: 40 }),
   line({ text: 'unicorn tears', kind: 'NOT_UNDERSTOOD' }),
+  line({ text: '20 g honey wafers', id: 'honey', name: 'Honey', amount: '20 g', grams: 20, sure: false }),
 ]
 const larder = {
   ingredients: [
@@ -52,6 +54,13 @@ async function reviewed() {
 
 describe('a pasted list', () => {
   afterEach(() => vi.restoreAllMocks())
+
+  it('ticks nothing that is not sure, and asks', async () => {
+    const { wrapper } = await reviewed()
+    expect(wrapper.text()).toContain('is it Honey? tick it')
+    const unsure = wrapper.find('[aria-label="Take 20 g honey wafers"]').element as HTMLInputElement
+    expect(unsure.checked).toBe(false)
+  })
 
   it('takes what was understood, and leaves the rest to be seen', async () => {
     const { wrapper, put, taken } = await reviewed()

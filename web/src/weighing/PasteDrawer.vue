@@ -27,7 +27,10 @@ async function read() {
   failed.value = ''
   try {
     const answer = await ask('readPasted', text.value, props.formula.measures ?? '')
-    lines.value = answer.map((line) => ({ ...line, taken: line.kind !== 'HEADING' && line.id !== '' }))
+    lines.value = answer.map((line) => ({
+      ...line,
+      taken: line.kind !== 'HEADING' && line.id !== '' && line.sure,
+    }))
   } catch (e) {
     failed.value = e instanceof Error ? e.message : String(e)
   }
@@ -37,6 +40,7 @@ function name(line: PastedLine & { taken: boolean }, id: string) {
   line.id = id
   line.name = props.larder.ingredients.find((i) => i.id === id)?.name ?? id
   line.gel = false
+  line.sure = true
   line.taken = true
 }
 
@@ -78,6 +82,7 @@ function take() {
           />
           <span v-else>{{ line.name }}</span>
           <span v-if="line.kind !== 'HEADING'" class="amount">
+            <small v-if="line.id && !line.sure" class="asks">is it {{ line.name }}? tick it</small>
             <a-input v-model:value="line.amount" :aria-label="`Amount of ${line.text}`" />
             <small v-if="line.kind === 'UNDERSTOOD'">{{ Number(line.grams.toFixed(1)) }} g</small>
             <small v-else-if="line.problems.length" class="asks">{{ line.problems[0]?.rule }}</small>

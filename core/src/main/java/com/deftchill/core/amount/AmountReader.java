@@ -7,9 +7,11 @@ import com.deftchill.core.text.Argument;
 import com.deftchill.core.text.Notation;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * Reads an amount as a cook writes it in a notebook: {@code 1½ cups}, {@code 1 lb 4 oz}, {@code half a litre},
@@ -25,7 +27,20 @@ public final class AmountReader {
     private static final String EXAMPLE = "an amount such as 500 g, 2 tbsp or 1 1/2 cups";
     private static final Pattern THOUSANDS =
             Pattern.compile("(?<![\\d.,])([1-9]\\d{0,2})([, '’\\u00a0\\u202f])(\\d{3})(?![\\d.,/])");
-    private static final Pattern BRACKETS = Pattern.compile("([^()]+)\\(([^()]+)\\)\\s*");
+    private static final Set<String> ALMOST = Set.of(
+            "just", "under", "over", "nearly", "almost", "around", "barely", "little", "bit", "so", "plus-minus");
+    private static final Set<String> CONTAINERS = Set.of(
+            "tin", "tins", "can", "cans", "tub", "tubs", "jar", "jars", "block", "blocks", "carton", "cartons", "pack",
+            "packs", "packet", "packets", "bar", "bars", "bag", "bags", "bottle", "bottles", "box", "boxes", "pot",
+            "pots");
+    /** A bare number up to this may count pieces. */
+    private static final double MOST_PIECES = 60;
+    /** Pieces up to this are counted by the dozen, g. */
+    private static final double SMALL_PIECE_G = 15;
+    /** What is drained of a tin leaves about so much [E]. */
+    private static final double DRAINED = 0.6;
+
+    private static final Set<String> NOT_BY_NUMBER = Set.of("stick", "sheet", "packet");
     private static final Set<String> ROUGHLY =
             Set.of("about", "ca", "circa", "approx", "approximately", "roughly", "~");
     private static final Set<String> HEAPED = Set.of("heaped", "heaping", "rounded", "generous", "scant", "brimming");
@@ -39,6 +54,8 @@ public final class AmountReader {
     private final Measures measures;
     private final List<Token> tokens;
     private int at;
+    /** Whether it is said as what a fruit gives. */
+    private boolean fruit;
 
     private AmountReader(List<Token> tokens, Subject subject, Measures measures) {
         this.tokens = tokens;
@@ -60,8 +77,12 @@ public final class AmountReader {
                     UnreadableException.rule("amount.too-long").with("most", Argument.figure(LONGEST, 0)));
         }
         askAboutThousands(text);
-        askAboutBrackets(text);
-        return new AmountReader(AmountTokens.of(text), subject, measures).amount();
+        var bracketed = Bracketed.read(text, subject, (plain, of) -> read(plain, of, measures));
+        return bracketed.isPresent()
+                ? bracketed.get()
+                : new AmountReader(
+                                AmountTokens.of(text.replaceAll("(?<=\\p{L})[-‐–](?=\\p{L})", " ")), subject, measures)
+                        .amount();
     }
 
     /** One number with its unit. */
@@ -70,6 +91,8 @@ public final class AmountReader {
     private Amount amount() throws UnreadableException {
         askAboutRoughness();
         askAboutRange();
+        askWhetherDrained();
+        ofTheFruit();
         if (!tokens.isEmpty() && tokens.get(0).isSign("-−–")) {
             throw new UnreadableException(UnreadableException.rule("amount.above-zero"));
         }
@@ -87,6 +110,9 @@ public final class AmountReader {
         double grams = 0;
         var how = new ArrayList<String>();
         for (int i = 0; i < terms.size(); i++) {
+            if (terms.size() > 1 && terms.get(i).unit() == null) {
+                throw new UnreadableException(UnreadableException.rule("amount.two"));
+            }
             if (!joined.get(i)) {
                 mustFollow(terms.get(i - 1), terms.get(i));
             }
@@ -137,34 +163,71 @@ public final class AmountReader {
             }
             at++;
         }
-        var unit = unit(countText);
+        skipNameBeforeUnit();
+        var unit = fruit ? null : unit(countText);
         boolean byWeight = skipByWeight();
+        if (unit != null) {
+            count += ofTheSame();
+        }
         skipSubject();
         return new Term(count, countText, unit, whose, byWeight);
     }
 
     private double number() throws UnreadableException {
-        if (at >= tokens.size()) {
+        var number = SpokenNumber.at(tokens, at);
+        if (Double.isNaN(number.value())) {
             throw new UnreadableException(UnreadableException.rule("amount.none"));
         }
-        var first = tokens.get(at);
-        double value = first.isNumber() ? first.number() : first.numberWord();
-        double fraction = first.fractionWord();
-        if (Double.isNaN(value) && Double.isNaN(fraction)) {
-            throw new UnreadableException(UnreadableException.rule("amount.none"));
-        }
-        at++;
-        if (Double.isNaN(value)) {
-            return fraction;
-        }
-        if (at < tokens.size() && !Double.isNaN(tokens.get(at).fractionWord())) {
-            value *= tokens.get(at).fractionWord();
-            at++;
-        }
+        at = number.next();
         if (at < tokens.size() && tokens.get(at).isNumber()) {
             throw new UnreadableException(UnreadableException.rule("amount.two-numbers"));
         }
-        return value;
+        return number.value();
+    }
+
+    /** {@code and a half} behind a unit, with no other behind it: half of the same. */
+    private double ofTheSame() {
+        var fraction = SpokenNumber.fractionBehind(tokens, at);
+        int next = fraction.next();
+        boolean ends = next > at
+                && (next >= tokens.size()
+                        || tokens.get(next).word().equals("of")
+                        || subject.words().contains(tokens.get(next).word()));
+        if (!ends) {
+            return 0;
+        }
+        at = next;
+        return fraction.value();
+    }
+
+    /** {@code juice of 2}, {@code zest of half a lemon}: what a fruit gives. */
+    private void ofTheFruit() {
+        boolean said = tokens.size() > 2
+                && Set.of("juice", "zest", "peel", "rind")
+                        .contains(tokens.get(0).word())
+                && Set.of("of", "from").contains(tokens.get(1).word());
+        if (said && subject.pieces().containsKey("fruit")) {
+            at = 2;
+            fruit = true;
+        }
+    }
+
+    /** {@code 4 gelatine leaves}, {@code 2 pear halves}: the name before the unit says nothing new. */
+    private void skipNameBeforeUnit() {
+        while (at + 1 < tokens.size()
+                && isOwn(tokens.get(at).word())
+                && ofItsPieces(tokens.get(at).word()).isEmpty()
+                && (ofItsPieces(tokens.get(at + 1).word()).isPresent()
+                        || AmountUnits.of(tokens.get(at + 1).word()).isPresent())) {
+            at++;
+        }
+    }
+
+    private boolean isOwn(String word) {
+        return subject.words().contains(word)
+                || subject.words().contains(singular(word))
+                || subject.words().contains(word + "s")
+                || word.startsWith("gelatin") && subject.words().contains("gelatin");
     }
 
     /** The unit at hand, of two words or one; null when there is none. */
@@ -192,15 +255,32 @@ public final class AmountReader {
                 return two.get();
             }
         }
-        var one = AmountUnits.of(first.word());
+        var one = ofItsPieces(first.word()).or(() -> AmountUnits.of(first.word()));
         if (one.isPresent()) {
             at++;
             return one.get();
         }
-        if (PLUS.contains(first.word())) {
+        if (first.word().startsWith("handful")) {
+            throw UnreadableException.asking(
+                    UnreadableException.rule("amount.handful"),
+                    List.of(new Choice("30 g", "a small one"), new Choice("50 g", "a big one")));
+        }
+        if (PLUS.contains(first.word()) || isOwn(first.word())) {
             return null;
         }
         throw unknownUnit(first.text());
+    }
+
+    /** A piece that the subject itself is sold in: a peach, a sprig. */
+    private Optional<Unit> ofItsPieces(String word) {
+        return Stream.of(word, singular(word), word.replaceAll("ies$", "y"), word.replaceAll("ves$", "f"))
+                .filter(subject.pieces()::containsKey)
+                .findFirst()
+                .map(piece -> new Unit(piece, Unit.Kind.PIECE, Double.NaN, null));
+    }
+
+    private static String singular(String word) {
+        return word.endsWith("s") ? word.substring(0, word.length() - 1) : word;
     }
 
     private static UnreadableException unknownUnit(String unit) {
@@ -226,7 +306,8 @@ public final class AmountReader {
                 && !PLUS.contains(tokens.get(at).word())
                 && Double.isNaN(tokens.get(at).numberWord())) {
             var word = tokens.get(at).word();
-            if (!word.equals("of") && !subject.words().contains(word)) {
+            boolean belongs = word.equals("of") || CONTAINERS.contains(word) || isOwn(word);
+            if (!belongs) {
                 throw new UnreadableException(UnreadableException.rule("amount.of-another")
                         .with("name", subject.name())
                         .with("word", tokens.get(at).text()));
@@ -261,7 +342,7 @@ public final class AmountReader {
     private Amount grams(Term term, boolean alone) throws UnreadableException {
         var unit = term.unit();
         if (unit == null) {
-            return new Amount(term.count(), "");
+            return bare(term);
         }
         return switch (unit.kind()) {
             case MASS -> mass(term, alone);
@@ -269,6 +350,49 @@ public final class AmountReader {
             case KITCHEN -> kitchen(term);
             case PIECE -> pieces(term);
         };
+    }
+
+    /**
+     * A bare number: pieces where the subject comes in pieces and as grams it would be less than one, or no whole number of
+     * small ones; grams where that many pieces are absurd; between the two it is asked about. Sheets are always asked about.
+     */
+    private Amount bare(Term term) throws UnreadableException {
+        double count = term.count();
+        if (fruit) {
+            return counted(count, "fruit", subject.pieces().get("fruit"));
+        }
+        if (subject.pieces().containsKey("sheet") && count <= MOST_PIECES && count == Math.rint(count)) {
+            throw ask(term, "sheet");
+        }
+        var piece = subject.pieces().keySet().stream()
+                .filter(name -> !NOT_BY_NUMBER.contains(name))
+                .sorted()
+                .findFirst();
+        if (piece.isEmpty() || count > MOST_PIECES) {
+            return new Amount(count, "");
+        }
+        double grams = subject.pieces().get(piece.get());
+        boolean whole = count % grams == 0;
+        boolean dozens = term.countText().contains("dozen");
+        if (dozens || count < grams || grams <= SMALL_PIECE_G && !whole) {
+            return counted(count, piece.get(), grams);
+        }
+        throw ask(term, piece.get());
+    }
+
+    private UnreadableException ask(Term term, String piece) {
+        var plural = term.count() == 1 || piece.equals("fruit") ? piece : piece + "s";
+        return UnreadableException.asking(
+                UnreadableException.rule("amount.pieces-or-grams"),
+                List.of(
+                        new Choice(
+                                term.countText() + " " + plural,
+                                figure(term.count() * subject.pieces().get(piece)) + " g"),
+                        new Choice(term.countText() + " g", "by weight")));
+    }
+
+    private static Amount counted(double count, String piece, double grams) {
+        return new Amount(count * grams, figure(count) + " x " + figure(grams) + " g (" + piece + ")");
     }
 
     private Amount mass(Term term, boolean alone) throws UnreadableException {
@@ -335,23 +459,31 @@ public final class AmountReader {
         }
     }
 
-    private static void askAboutBrackets(String text) throws UnreadableException {
-        var matcher = BRACKETS.matcher(text.strip());
-        if (matcher.matches()) {
-            throw UnreadableException.asking(
-                    UnreadableException.rule("amount.which"),
-                    List.of(
-                            new Choice(matcher.group(1).strip(), "the first"),
-                            new Choice(matcher.group(2).strip(), "the one in brackets")));
+    /** What a tin holds is not what is left of it drained. */
+    private void askWhetherDrained() throws UnreadableException {
+        if (tokens.stream().noneMatch(t -> t.word().equals("drained"))) {
+            return;
         }
+        var text = tokens.stream()
+                .filter(t -> !t.word().equals("drained") && !t.isSign(",;"))
+                .map(Token::text)
+                .collect(Collectors.joining(" "));
+        var whole = AmountReader.read(text, subject, measures);
+        throw UnreadableException.asking(
+                UnreadableException.rule("amount.drained"),
+                List.of(
+                        new Choice(figure(DRAINED * whole.grams()) + " g", "drained: about 60 % of what is in the tin"),
+                        new Choice(figure(whole.grams()) + " g", "all of it, or weighed drained")));
+    }
+
+    private static boolean isRough(Token token) {
+        return ROUGHLY.contains(token.word()) || ALMOST.contains(token.word()) || token.isSign("~≈");
     }
 
     private void askAboutRoughness() throws UnreadableException {
-        if (tokens.stream().anyMatch(t -> ROUGHLY.contains(t.word()) || t.isSign("~≈"))) {
-            var exact = tokens.stream()
-                    .filter(t -> !ROUGHLY.contains(t.word()) && !t.isSign("~≈"))
-                    .map(Token::text)
-                    .collect(Collectors.joining(" "));
+        if (tokens.stream().anyMatch(AmountReader::isRough)) {
+            var exact =
+                    tokens.stream().filter(t -> !isRough(t)).map(Token::text).collect(Collectors.joining(" "));
             throw UnreadableException.asking(
                     UnreadableException.rule("amount.rough"), List.of(new Choice(exact, "exactly")));
         }
@@ -360,9 +492,12 @@ public final class AmountReader {
     private void askAboutRange() throws UnreadableException {
         for (int i = 1; i + 1 < tokens.size(); i++) {
             var between = tokens.get(i);
-            if (tokens.get(i - 1).isNumber()
-                    && tokens.get(i + 1).isNumber()
-                    && (between.isSign("-–—") || RANGE.contains(between.word()))) {
+            if (isFigure(tokens.get(i - 1))
+                    && isFigure(tokens.get(i + 1))
+                    && (between.isSign("-–—")
+                            || RANGE.contains(between.word())
+                            || between.word().equals("and")
+                                    && tokens.get(0).word().equals("between"))) {
                 var unit = tokens.subList(i + 2, tokens.size()).stream()
                         .map(Token::text)
                         .collect(Collectors.joining(" "));
@@ -373,6 +508,10 @@ public final class AmountReader {
                 throw UnreadableException.asking(UnreadableException.rule("amount.range"), choices);
             }
         }
+    }
+
+    private static boolean isFigure(Token token) {
+        return token.isNumber() || !Double.isNaN(token.numberWord());
     }
 
     private void askAboutHeap(String word, double count) throws UnreadableException {

@@ -34,13 +34,33 @@ final class AmountTokens {
             Map.entry("nine", 9.0),
             Map.entry("ten", 10.0),
             Map.entry("eleven", 11.0),
-            Map.entry("twelve", 12.0));
+            Map.entry("twelve", 12.0),
+            Map.entry("thirteen", 13.0),
+            Map.entry("fourteen", 14.0),
+            Map.entry("fifteen", 15.0),
+            Map.entry("sixteen", 16.0),
+            Map.entry("seventeen", 17.0),
+            Map.entry("eighteen", 18.0),
+            Map.entry("nineteen", 19.0),
+            Map.entry("twenty", 20.0),
+            Map.entry("thirty", 30.0),
+            Map.entry("forty", 40.0),
+            Map.entry("fifty", 50.0),
+            Map.entry("sixty", 60.0),
+            Map.entry("seventy", 70.0),
+            Map.entry("eighty", 80.0),
+            Map.entry("ninety", 90.0));
     private static final Map<String, Double> FRACTION_WORDS = Map.of(
             "half", 0.5,
             "quarter", 0.25,
             "quarters", 0.25,
             "third", 1 / 3.,
-            "thirds", 1 / 3.);
+            "thirds", 1 / 3.,
+            "halves", 0.5,
+            "eighth", 1 / 8.,
+            "eighths", 1 / 8.,
+            "fifth", 1 / 5.,
+            "fifths", 1 / 5.);
 
     private AmountTokens() {}
 

@@ -12,6 +12,12 @@ final class AmountUnits {
     /** A pinch is 1/16 and a dash 1/8 of a US teaspoon, a drop 0.05 ml [L]. */
     private static final double US_TEASPOON_ML = Measures.US.ml(KitchenUnit.TEASPOON);
 
+    /** A splash is about a teaspoon, a knob about that of butter; a dessertspoon is two teaspoons [E]. */
+    private static final double SPLASH_ML = 5;
+
+    private static final double KNOB_G = 15;
+    private static final double DESSERTSPOON_ML = 10;
+
     private static final Map<String, Unit> UNITS = units();
     private static final Map<String, Measures> WHOSE = Map.of(
             "us", Measures.US,
@@ -56,13 +62,16 @@ final class AmountUnits {
         mass(units, "mg", 1e-3, "mg");
         mass(units, "oz", POUND_G / 16, "oz ounce ounces");
         mass(units, "lb", POUND_G, "lb lbs pound pounds");
-        volume(units, "ml", 1, "ml mls millilitre millilitres milliliter milliliters cc");
+        volume(units, "ml", 1, "ml mls mil mils mill mills millilitre millilitres milliliter milliliters cc");
         volume(units, "cl", 10, "cl");
         volume(units, "dl", 100, "dl");
         volume(units, "l", 1000, "l litre litres liter liters");
         volume(units, "pinch", US_TEASPOON_ML / 16, "pinch pinches");
         volume(units, "dash", US_TEASPOON_ML / 8, "dash dashes");
         volume(units, "drop", 0.05, "drop drops");
+        volume(units, "splash", SPLASH_ML, "splash splashes");
+        volume(units, "dessertspoon", DESSERTSPOON_ML, "dessertspoon dessertspoons dsp dsps");
+        mass(units, "knob", KNOB_G, "knob knobs");
         kitchen(units, KitchenUnit.TEASPOON, "tsp tsps teaspoon teaspoons");
         kitchen(units, KitchenUnit.TABLESPOON, "tbsp tbsps tbs tbl tablespoon tablespoons");
         kitchen(units, KitchenUnit.CUP, "c cup cups");

@@ -30,6 +30,7 @@ import com.deftchill.core.judge.layers.FitVerdict;
 import com.deftchill.core.judge.layers.FloatVerdicts;
 import com.deftchill.core.judge.layers.LayerVerdicts;
 import com.deftchill.core.judge.layers.SlantVerdict;
+import com.deftchill.core.judge.serving.EatenVerdict;
 import com.deftchill.core.judge.serving.ServingVerdicts;
 import com.deftchill.core.judge.serving.TurnOutVerdicts;
 import com.deftchill.core.kitchen.Workplace;
@@ -148,6 +149,7 @@ public final class Assessor {
         for (var study : dessert.setting()) {
             found.add(named(dessert, dessert.portraits().get(study.index()), FirmnessVerdict.of(dessert, study)));
         }
+        found.addOfChill(EatenVerdict.of(dessert).stream().toList());
         found.addOfChill(ServingVerdicts.of(dessert));
         found.addOfChill(TurnOutVerdicts.of(dessert));
         found.add(dessert.main().flatMap(WantedVerdict::of).stream().toList());

@@ -45,14 +45,22 @@ final class NameFinder {
     private static final int NUMBER_FITS = 6;
 
     private static final int NUMBER_DIFFERS = -5;
+    /** Behind a name, what is made of it; behind a number, a measure. */
+    private static final Set<String> MADE_OF_IT = Set.of(
+            "drop", "powder", "bar", "stick", "ball", "pot", "cup", "biscuit", "slice", "syrup", "juice", "extract");
+
+    private static final Pattern LAST_WORD = Pattern.compile("(?<=\\p{L})\\s+(\\p{L}+)\\s*$");
     private static final Pattern SHARE = Pattern.compile("(\\d{1,2}(?:\\.\\d)?)\\s*%");
 
     private final List<Name> names = new ArrayList<>();
 
     private record Name(String id, boolean gel, Set<String> words, Set<String> numbers) {}
 
-    /** What was found: its id, and whether it is a gelling agent. */
-    record Found(String id, boolean gel) {}
+    /**
+     * What was found: its id, whether it is a gelling agent, and whether that is sure: every word of the line belongs to the
+     * name or says nothing of what it is. Cream crackers are no cream.
+     */
+    record Found(String id, boolean gel, boolean sure) {}
 
     NameFinder(Larder larder) {
         for (var ingredient : larder.ingredients()) {
@@ -89,7 +97,8 @@ final class NameFinder {
         }
     }
 
-    Optional<Found> find(String text) {
+    /** @param noted what of the line is a remark, behind a comma or in brackets: it names nothing */
+    Optional<Found> find(String text, String noted) {
         var words = words(text);
         var shares = SHARE.matcher(text).results().map(found -> found.group(1)).collect(Collectors.toSet());
         Name best = null;
@@ -105,7 +114,27 @@ final class NameFinder {
                 }
             }
         }
-        return Optional.ofNullable(best).map(name -> new Found(name.id(), name.gel()));
+        var named = words(noted);
+        return Optional.ofNullable(best).map(name -> new Found(name.id(), name.gel(), sure(name, words, named, text)));
+    }
+
+    private static boolean sure(Name name, Set<String> words, Set<String> noted, String text) {
+        return !isMadeOfIt(name, text)
+                && words.stream()
+                        .filter(word -> !name.words().contains(word) && !WEAK.contains(word))
+                        .filter(word -> !noted.contains(word))
+                        .filter(word -> !Character.isDigit(word.charAt(0)))
+                        .allMatch(NeutralWords::contains);
+    }
+
+    /** Whether the last word makes it something made of what is named: pear drops, egg powder. */
+    private static boolean isMadeOfIt(Name name, String text) {
+        var behind = LAST_WORD.matcher(
+                text.replaceAll("\\(.*?\\)", " ").replaceAll(",(?!\\d).*$", "").strip());
+        return behind.find()
+                && words(behind.group(1)).stream()
+                        .anyMatch(word ->
+                                MADE_OF_IT.contains(word) && !name.words().contains(word));
     }
 
     private static int numbers(Name name, Set<String> shares) {

@@ -11,6 +11,7 @@ import java.util.List;
  * @param id of the ingredient or gelling agent; empty when not understood
  * @param name of it
  * @param gel whether it is a gelling agent
+ * @param sure whether nothing in the line speaks for something else; what is not sure is not taken without a look
  * @param amount the amount as written
  * @param grams what that comes to; 0 when it is not understood
  * @param note what else the line says
@@ -22,6 +23,7 @@ public record PastedLine(
         String id,
         String name,
         boolean gel,
+        boolean sure,
         String amount,
         double grams,
         String note,
@@ -42,10 +44,10 @@ public record PastedLine(
     }
 
     static PastedLine heading(String text) {
-        return new PastedLine(text, Kind.HEADING, "", "", false, "", 0, "", List.of());
+        return new PastedLine(text, Kind.HEADING, "", "", false, false, "", 0, "", List.of());
     }
 
     static PastedLine unknown(String text, String amount, String note) {
-        return new PastedLine(text, Kind.NOT_UNDERSTOOD, "", "", false, amount, 0, note, List.of());
+        return new PastedLine(text, Kind.NOT_UNDERSTOOD, "", "", false, false, amount, 0, note, List.of());
     }
 }

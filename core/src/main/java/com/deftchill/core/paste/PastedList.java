@@ -5,7 +5,9 @@ import com.deftchill.core.amount.AmountReader;
 import com.deftchill.core.amount.Measures;
 import com.deftchill.core.amount.Subject;
 import com.deftchill.core.amount.UnreadableException;
+import com.deftchill.core.larder.GelProduct;
 import com.deftchill.core.larder.Larder;
+import com.deftchill.core.larder.Roles;
 import com.deftchill.core.paste.PastedLine.Kind;
 import com.deftchill.core.verdict.Fix;
 import com.deftchill.core.verdict.Problem;
@@ -20,6 +22,7 @@ import java.util.regex.Pattern;
 public final class PastedList {
     private static final int MOST_LINES = 300;
     private static final int LONGEST = 300;
+    private static final Pattern LEAVES = Pattern.compile("(?i)\\b(?:leaf|leaves|sheets?)\\b");
     private static final Pattern BULLET = Pattern.compile("^\\s*(?:[-*•–—·▢□]\\s+|[-*•–—·▢□](?=\\d)|\\d{1,2}[.)]\\s+)");
     private static final Pattern HEADING = Pattern.compile("^[^\\d½¼¾⅓⅔]{1,60}:\\s*$");
     private static final Pattern LAST =
@@ -61,7 +64,7 @@ public final class PastedList {
         }
         var note = notes(text);
         var plain = withoutNotes(text);
-        var found = names.find(text);
+        var found = names.find(text, note).map(named -> sheetsAreSheets(text, named));
         if (found.isEmpty()) {
             return PastedLine.unknown(shown, "", note);
         }
@@ -72,6 +75,15 @@ public final class PastedList {
                 ? larder.gel(found.get().id()).orElseThrow().name()
                 : larder.ingredient(found.get().id()).orElseThrow().name();
         return amount(shown, plain, found.get(), subject, name, note);
+    }
+
+    /** Leaves of gelatin are never powder: which ones is for the cook to say. */
+    private NameFinder.Found sheetsAreSheets(String text, NameFinder.Found found) {
+        boolean sheets = found.gel() && LEAVES.matcher(text).find();
+        var named = larder.gel(found.id());
+        return sheets && named.isPresent() && named.get().form() != GelProduct.Form.SHEET
+                ? new NameFinder.Found(Roles.SHEET, true, false)
+                : found;
     }
 
     private PastedLine amount(
@@ -93,6 +105,7 @@ public final class PastedList {
                             found.id(),
                             name,
                             found.gel(),
+                            found.sure(),
                             candidate,
                             amount.grams(),
                             note,
@@ -107,7 +120,16 @@ public final class PastedList {
         }
         var problems = asked == null ? List.<Problem>of() : List.of(problem(name, askedAmount, asked));
         return new PastedLine(
-                shown, Kind.AMOUNT_UNCLEAR, found.id(), name, found.gel(), askedAmount, 0, note, problems);
+                shown,
+                Kind.AMOUNT_UNCLEAR,
+                found.id(),
+                name,
+                found.gel(),
+                found.sure(),
+                askedAmount,
+                0,
+                note,
+                problems);
     }
 
     /** The amount without the words of its subject: the shortest beginning that comes to the same. */

@@ -17,6 +17,7 @@ import com.deftchill.core.Plain.Soak;
 import com.deftchill.core.batch.Kind;
 import com.deftchill.core.chill.ChillOptions;
 import com.deftchill.core.formula.WrittenFormula;
+import com.deftchill.core.larder.Ingredient;
 import com.deftchill.core.larder.Larder;
 import java.util.ArrayList;
 import java.util.List;
@@ -31,6 +32,8 @@ import org.junit.jupiter.api.Test;
 class RandomDessertsTest {
     private static final int DESSERTS = Integer.getInteger("deftchill.desserts", 500);
     private static final Larder LARDER = Kitchens.STANDARD.larder();
+    /** Seeds that others name are of desserts made from the first of the larder, which only grows at its end. */
+    private static final int FIRST = 133;
     /** Coarse: what is tested is that everything is answered, not how finely. */
     static final Assessor COARSE = new Assessor(new ChillOptions(6, 4, 10, 1, 20, 3600, 0.3));
 
@@ -40,7 +43,7 @@ class RandomDessertsTest {
         System.out.println("random desserts: " + DESSERTS + " from seed " + first);
         IntStream.range(0, DESSERTS).parallel().forEach(n -> {
             long seed = first + n;
-            var formula = dessert(new Random(seed));
+            var formula = dessert(new Random(seed), List.copyOf(LARDER.ingredients()));
             var outcome = COARSE.assess(formula, Kitchens.STANDARD);
             if (outcome.value().isEmpty()) {
                 assertThat(outcome.problems())
@@ -68,10 +71,14 @@ class RandomDessertsTest {
     }
 
     static WrittenFormula dessert(Random random) {
+        return dessert(random, List.copyOf(LARDER.ingredients()).subList(0, FIRST));
+    }
+
+    private static WrittenFormula dessert(Random random, List<Ingredient> ingredients) {
         var components = new ArrayList<Component>();
         int many = 1 + random.nextInt(5);
         for (int i = 0; i < many; i++) {
-            components.add(component(random, i));
+            components.add(component(random, i, ingredients));
         }
         var mould = any(random, List.copyOf(LARDER.moulds()));
         return Plain.formula(
@@ -86,12 +93,12 @@ class RandomDessertsTest {
                 List.of());
     }
 
-    private static Component component(Random random, int index) {
+    private static Component component(Random random, int index, List<Ingredient> ingredients) {
         var kind = any(random, List.of(Kind.values()));
         var lines = new ArrayList<Line>();
         int many = 1 + random.nextInt(5);
         for (int i = 0; i < many; i++) {
-            var ingredient = any(random, List.copyOf(LARDER.ingredients()));
+            var ingredient = any(random, ingredients);
             var share = any(random, List.of("", "", "cold", "whipped", "infused", "soak"));
             lines.add(new Line(
                     ingredient.id(),

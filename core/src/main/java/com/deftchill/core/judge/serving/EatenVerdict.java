@@ -19,7 +19,7 @@ import org.hipparchus.exception.MathRuntimeException;
  * Whether it is right at the temperature at which the cook wants it eaten. Where it is not: the temperature at which it is, with
  * its minutes out of the fridge, and the amount that makes it right at the one wished for.
  */
-final class EatenVerdict {
+public final class EatenVerdict {
     /** An amount is looked for between these shares of the one written. */
     private static final double LEAST = 0.1;
 
@@ -38,7 +38,7 @@ final class EatenVerdict {
         pa = study.rigidityAt(celsius);
     }
 
-    static Optional<Verdict> of(Dessert dessert) {
+    public static Optional<Verdict> of(Dessert dessert) {
         var wish = dessert.batch().eatenAtC();
         return wish.isEmpty()
                 ? Optional.empty()

@@ -25,8 +25,6 @@ public final class ServingVerdicts {
     /** Of each layer that its fat makes stiff in the cold. */
     public static List<Verdict> of(Dessert dessert) {
         var verdicts = new ArrayList<Verdict>();
-        var asked = EatenVerdict.of(dessert);
-        asked.ifPresent(verdicts::add);
         for (var study : dessert.setting()) {
             boolean answered = asked.isPresent()
                     && dessert.main().filter(main -> main == study).isPresent();

@@ -1,0 +1,80 @@
+package com.deftchill.core.amount;
+
+import com.deftchill.core.amount.UnreadableException.Choice;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Pattern;
+
+/**
+ * An amount with another in brackets: {@code half a pint (284 ml)}. A bracket that agrees is used, since it is the plainer; one
+ * that disagrees is asked about; one without a figure is a remark. {@code 2 (7 g) packets} is twice seven grams.
+ */
+final class Bracketed {
+    private static final Pattern BEHIND = Pattern.compile("([^()]+)\\(([^()]+)\\)\\s*([^()]*)");
+    /** What is rounded in a notebook agrees within this. */
+    private static final double AGREES = 0.08;
+
+    /** How an amount without brackets is read. */
+    interface Reading {
+        Amount read(String text, Subject subject) throws UnreadableException;
+    }
+
+    private Bracketed() {}
+
+    /** What a text with brackets comes to; empty for a text without. */
+    static Optional<Amount> read(String text, Subject subject, Reading reading) throws UnreadableException {
+        var matcher = BEHIND.matcher(text.strip());
+        if (!matcher.matches()) {
+            return Optional.empty();
+        }
+        var outer = (matcher.group(1).strip() + " " + matcher.group(3).strip()).strip();
+        var inner = matcher.group(2).strip();
+        if (!inner.matches(".*[\\d½¼¾⅓⅔].*")) {
+            return Optional.of(reading.read(outer, subject));
+        }
+        var each = of(inner, subject, reading);
+        if (each.isPresent()
+                && matcher.group(3)
+                        .strip()
+                        .matches("(?i)(packets?|sachets?|tins?|cans?|tubs?|jars?|bars?|packs?|cartons?|bags?)\\b.*")) {
+            var count = reading.read(matcher.group(1).strip(), Subject.water(subject.name()));
+            return Optional.of(new Amount(
+                    count.grams() * each.get().grams(), matcher.group(1).strip() + " x " + inner));
+        }
+        if (each.isEmpty()) {
+            throw which(outer, inner);
+        }
+        try {
+            var read = reading.read(outer, subject);
+            if (agree(read.grams(), each.get().grams())) {
+                return each;
+            }
+        } catch (UnreadableException e) {
+            for (var choice : e.choices()) {
+                var meant = of(choice.text(), subject, reading);
+                if (meant.isPresent() && agree(meant.get().grams(), each.get().grams())) {
+                    return each;
+                }
+            }
+        }
+        throw which(outer, inner);
+    }
+
+    private static Optional<Amount> of(String text, Subject subject, Reading reading) {
+        try {
+            return Optional.of(reading.read(text, subject));
+        } catch (UnreadableException e) {
+            return Optional.empty();
+        }
+    }
+
+    private static boolean agree(double a, double b) {
+        return Math.abs(a - b) <= AGREES * Math.max(a, b);
+    }
+
+    private static UnreadableException which(String outer, String inner) {
+        return UnreadableException.asking(
+                UnreadableException.rule("amount.which"),
+                List.of(new Choice(outer, "the first"), new Choice(inner, "the one in brackets")));
+    }
+}
