@@ -26,7 +26,8 @@ public final class ServingVerdicts {
     public static List<Verdict> of(Dessert dessert) {
         var verdicts = new ArrayList<Verdict>();
         for (var study : dessert.setting()) {
-            boolean answered = asked.isPresent()
+            // What is asked for at a temperature is answered by itself.
+            boolean answered = dessert.batch().eatenAtC().isPresent()
                     && dessert.main().filter(main -> main == study).isPresent();
             if (study.nature() != Nature.GEL && !answered) {
                 stiff(study).ifPresent(verdicts::add);
