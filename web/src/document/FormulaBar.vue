@@ -46,11 +46,16 @@ const nameId = useId()
   >
     <template #name>
       <label :for="nameId" class="out-of-sight">Name of the formula</label>
-      <a-input
+      <!-- Of a long name both lines are seen; it is one line of text all the same. -->
+      <a-textarea
         :id="nameId"
         class="name"
+        :class="{ long: formula.name.length > 24 }"
+        :rows="formula.name.length > 24 ? 2 : 1"
         :value="formula.name"
+        :title="formula.name"
         :maxlength="200"
+        @keydown.enter.prevent
         @update:value="emit('change', setAt(formula, '/name', $event), '/name')"
       />
     </template>
@@ -76,7 +81,7 @@ const nameId = useId()
       <a-menu-divider />
       <a-menu-item key="remove" danger @click="emit('remove')">Delete or put away…</a-menu-item>
     </MenuButton>
-    <a-button class="made" @click="emit('log')">Made it</a-button>
+    <a-button class="made" @click="emit('log')">Log a batch</a-button>
   </FormulaHead>
 </template>
 
@@ -88,10 +93,16 @@ const nameId = useId()
   border-width: 0 0 2px;
   border-color: var(--edge-deep);
   border-radius: 0;
+  resize: none;
   background: transparent;
   color: var(--white);
   font-size: 18px;
   font-weight: 700;
+}
+
+.name.long {
+  font-size: 15px;
+  line-height: 18px;
 }
 
 .name:focus,

@@ -100,7 +100,7 @@ function write() {
 </script>
 
 <template>
-  <SideSheet v-model:open="open" :title="`Made it: ${formula.name}`" :width="560">
+  <SideSheet v-model:open="open" :title="`A batch of ${formula.name}`" :width="560">
     <form class="entry" @submit.prevent="write">
       <label>Day <a-input v-model:value="madeOn" type="date" /></label>
       <label>Poured at <a-input v-model:value="pouredAt" /></label>

@@ -29,7 +29,7 @@ class AccessibilityTest {
             bench.page().keyboard().press("Escape");
             assertThat(bench.page().getByRole(AriaRole.DIALOG)).isHidden();
 
-            bench.button("Made it").click();
+            bench.button("Log a batch").click();
             assertThat(bench.page().getByRole(AriaRole.DIALOG)).isVisible();
             check(bench, "the log");
             bench.page().keyboard().press("Escape");

@@ -2,6 +2,7 @@ package com.deftchill.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.deftchill.server.support.Api;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
@@ -172,7 +173,7 @@ class BenchErrandsTest extends Errands {
     @Test
     void whatWasMadeIsListedBesideWhatWasPredicted() {
         var bench = new Bench(browser.window(formula("pear-bay")));
-        bench.button("Made it").click();
+        bench.button("Log a batch").click();
         var log = bench.page().getByRole(AriaRole.DIALOG);
         log.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Put it in the log"))
                 .click();
@@ -188,7 +189,7 @@ class BenchErrandsTest extends Errands {
         assertThat(log.getByRole(AriaRole.LISTITEM))
                 .containsText(Pattern.compile("Predicted ?4\\d of 4\\d mm.*Came out ?30 mm.*1\\d mm shorter"));
         bench.page().reload();
-        bench.button("Made it").click();
+        bench.button("Log a batch").click();
         assertThat(log.getByRole(AriaRole.LISTITEM)).containsText("Warm plate.");
     }
 

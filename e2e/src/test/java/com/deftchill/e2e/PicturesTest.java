@@ -31,7 +31,7 @@ class PicturesTest {
             bench.page().keyboard().press("Escape");
             assertThat(bench.page().getByRole(AriaRole.DIALOG)).isHidden();
 
-            bench.button("Made it").click();
+            bench.button("Log a batch").click();
             assertThat(bench.dialog()).containsText("Trembles as it should.");
             take(bench, "log");
             close(bench);

@@ -2,6 +2,9 @@ package com.deftchill.core.cold;
 
 import com.deftchill.core.alternative.Trial;
 import com.deftchill.core.assess.Assessor;
+import com.deftchill.core.batch.Batch;
+import com.deftchill.core.batch.BatchReader;
+import com.deftchill.core.build.Nudge;
 import com.deftchill.core.dessert.Dessert;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.kitchen.Workplace;
@@ -45,6 +48,17 @@ public final class Chilling {
     public Answer<Uncertainty> uncertainty(WrittenFormula formula, Workplace workplace) {
         var settings = assessor.settings(workplace);
         return assessor.study(formula, workplace, settings)
-                .map(likely -> Uncertainty.of(likely, nudge -> Dessert.of(likely.batch(), settings.with(nudge))));
+                .map(likely -> Uncertainty.of(
+                        likely, nudge -> Dessert.of(batch(likely, formula, workplace, nudge), settings.with(nudge))));
+    }
+
+    private static Batch batch(Dessert likely, WrittenFormula formula, Workplace workplace, Nudge nudge) {
+        if (nudge.fat() == Nudge.Fat.LIKELY) {
+            return likely.batch();
+        }
+        var parameters = workplace.parameters().withFat(nudge.fat() == Nudge.Fat.SLOW);
+        return BatchReader.read(formula, new Workplace(workplace.larder(), workplace.kitchen(), parameters))
+                .batch()
+                .orElseThrow();
     }
 }

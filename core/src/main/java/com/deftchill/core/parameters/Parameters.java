@@ -107,6 +107,19 @@ public record Parameters(
                 .toList());
     }
 
+    /** The same with what fat sets by at one end of its ranges: slow and weak, or fast and strong. */
+    public Parameters withFat(boolean slow) {
+        var moved = this;
+        for (var parameter : all()) {
+            if (parameter.id().matches("fat\\.(cocoa|milk)Time\\d+")) {
+                moved = moved.with(parameter.id(), slow ? parameter.high() : parameter.low());
+            } else if (parameter.id().equals("fat.scale")) {
+                moved = moved.with(parameter.id(), slow ? parameter.low() : parameter.high());
+            }
+        }
+        return moved;
+    }
+
     /** Short name of these values and of what is computed from them: two that differ in a value have different ones. */
     public String fingerprint() {
         try {

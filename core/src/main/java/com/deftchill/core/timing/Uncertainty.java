@@ -1,11 +1,14 @@
 package com.deftchill.core.timing;
 
+import com.deftchill.core.body.Nature;
 import com.deftchill.core.build.Nudge;
+import com.deftchill.core.build.Nudge.Fat;
 import com.deftchill.core.dessert.Dessert;
 import com.deftchill.core.text.Notation;
 import com.deftchill.core.text.Words;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -14,7 +17,7 @@ import java.util.function.Function;
 
 /**
  * How early and how late each milestone may come. The corners of surface coefficients +-20 % and gel strength +-10 %
- * (handbook 4) are run and bound each; air +-1 K and pour +-2 K [E] are run by themselves, to see what matters.
+ * (handbook 4) are run and bound each, and where fat makes a layer firm the ends of its ranges; air +-1 K and pour +-2 K [E] are run by themselves, to see what matters.
  *
  * @param ranges of each milestone, in the order of waiting
  * @param influences on the milestone that is waited for most, the greatest first
@@ -45,9 +48,11 @@ public record Uncertainty(List<Range> ranges, List<Influence> influences, String
             for (double strength : new double[] {
                 1 - p.strengthSpread().value(), 1 + p.strengthSpread().value()
             }) {
-                corners.add(times(run.apply(new Nudge(h, strength, 0, 0))));
+                corners.add(times(run.apply(Nudge.of(h, strength))));
             }
         }
+        var ofFat = ofFat(likely, run);
+        corners.addAll(ofFat.values());
         var ranges = new ArrayList<Range>();
         for (var milestone : Milestones.ofCold(likely)) {
             ranges.add(range(likely, milestone, corners));
@@ -74,17 +79,37 @@ public record Uncertainty(List<Range> ranges, List<Influence> influences, String
                 "±" + likely.portraits().get(0).difference(p.airSpread().value()),
                 times,
                 goal,
-                at(run.apply(new Nudge(1, 1, -p.airSpread().value(), 0)), goal),
-                at(run.apply(new Nudge(1, 1, p.airSpread().value(), 0)), goal)));
+                at(run.apply(Nudge.warmer(-p.airSpread().value(), 0)), goal),
+                at(run.apply(Nudge.warmer(p.airSpread().value(), 0)), goal)));
         influences.add(influence(
                 "Pour temperature",
                 "±" + likely.portraits().get(0).difference(p.pourSpread().value()),
                 times,
                 goal,
-                at(run.apply(new Nudge(1, 1, 0, -p.pourSpread().value())), goal),
-                at(run.apply(new Nudge(1, 1, 0, p.pourSpread().value())), goal)));
+                at(run.apply(Nudge.warmer(0, -p.pourSpread().value())), goal),
+                at(run.apply(Nudge.warmer(0, p.pourSpread().value())), goal)));
+        if (!ofFat.isEmpty()) {
+            influences.add(influence(
+                    "How fast fat sets, and how firm",
+                    "its whole range",
+                    times,
+                    goal,
+                    ofFat.get(Fat.FAST).getOrDefault(goal, Double.POSITIVE_INFINITY),
+                    ofFat.get(Fat.SLOW).getOrDefault(goal, Double.POSITIVE_INFINITY)));
+        }
         influences.sort(Comparator.comparingDouble((Influence i) -> -(i.soonerMinutes() + i.laterMinutes())));
         return new Uncertainty(ranges, influences, sentence(influences.get(0)));
+    }
+
+    /** The times with fat at either end of its range; nothing where no layer is firm by more than its gel. */
+    private static Map<Fat, Map<String, Double>> ofFat(Dessert likely, Function<Nudge, Dessert> run) {
+        var times = new EnumMap<Fat, Map<String, Double>>(Fat.class);
+        if (likely.setting().stream().anyMatch(study -> study.nature() != Nature.GEL)) {
+            for (var fat : new Fat[] {Fat.SLOW, Fat.FAST}) {
+                times.put(fat, times(run.apply(Nudge.of(fat))));
+            }
+        }
+        return times;
     }
 
     /** What is waited for most: to be turned out or thawed, else to be set. */

@@ -12,7 +12,7 @@ class LarderFilesTest {
     void shipsALarderToWorkWith() {
         assertThat(larder.ingredients()).hasSizeGreaterThanOrEqualTo(300);
         assertThat(larder.gels()).hasSizeGreaterThanOrEqualTo(10);
-        assertThat(larder.moulds()).hasSizeGreaterThanOrEqualTo(22);
+        assertThat(larder.moulds()).hasSizeGreaterThanOrEqualTo(60);
         assertThat(larder.coolers()).hasSizeGreaterThanOrEqualTo(8);
     }
 
