@@ -50,8 +50,8 @@ const nameId = useId()
       <a-textarea
         :id="nameId"
         class="name"
-        :class="{ long: formula.name.length > 24 }"
-        :rows="formula.name.length > 24 ? 2 : 1"
+        :class="{ long: (formula.name ?? '').length > 24 }"
+        :rows="(formula.name ?? '').length > 24 ? 2 : 1"
         :value="formula.name"
         :title="formula.name"
         :maxlength="200"

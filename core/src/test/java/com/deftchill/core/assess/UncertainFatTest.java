@@ -19,7 +19,7 @@ import org.junit.jupiter.api.Test;
 class UncertainFatTest {
     private static final String FAT = "How fast fat sets, and how firm";
 
-    private static Uncertainty of(WrittenFormula formula) {
+    private static Uncertainty uncertain(WrittenFormula formula) {
         return new Chilling(ASSESSOR).uncertainty(formula, STANDARD).value().orElseThrow();
     }
 
@@ -28,7 +28,7 @@ class UncertainFatTest {
         var ganache = heated(
                 of("ganache", "ganache", "35 °C", NO_GEL, line("dark-70", "160 g"), line("cream-35", "210 g")),
                 "80 °C");
-        var uncertain = of(dessert("in-glass", "egg-cup", "8", ganache));
+        var uncertain = uncertain(dessert("in-glass", "egg-cup", "8", ganache));
         var sets = uncertain.ranges().stream()
                 .filter(range -> range.code().equals("sets"))
                 .findFirst()
@@ -46,6 +46,6 @@ class UncertainFatTest {
 
     @Test
     void aGelIsNotAskedAboutFat() {
-        assertThat(of(Formulas.pear()).influences()).noneMatch(i -> i.input().equals(FAT));
+        assertThat(uncertain(Formulas.pear()).influences()).noneMatch(i -> i.input().equals(FAT));
     }
 }
