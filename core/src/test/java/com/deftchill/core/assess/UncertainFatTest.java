@@ -46,6 +46,7 @@ class UncertainFatTest {
 
     @Test
     void aGelIsNotAskedAboutFat() {
-        assertThat(uncertain(Formulas.pear()).influences()).noneMatch(i -> i.input().equals(FAT));
+        assertThat(uncertain(Formulas.pear()).influences())
+                .noneMatch(i -> i.input().equals(FAT));
     }
 }
