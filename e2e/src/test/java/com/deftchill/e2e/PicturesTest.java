@@ -86,7 +86,7 @@ class PicturesTest {
         take(bench, "fold-window");
         bench.open("Hazelnut mousse in two bowls");
         assertThat(bench.line()).containsText("Sets by");
-        bench.button("Hazelnut mousse").click();
+        bench.button("Hazelnut mousse").first().click();
         bench.page().getByLabel("Base when folded").scrollIntoViewIfNeeded();
         bench.page().getByText("over temperature").click();
         take(bench, "two-bowls");

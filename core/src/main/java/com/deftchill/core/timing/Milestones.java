@@ -49,13 +49,19 @@ public final class Milestones {
         }
         for (var study : setting) {
             boolean one = setting.size() == 1;
+            // What stands as it is put on has no moment of its own.
+            if (!one && study.startSeconds() > 0 && study.history().setSeconds() <= SAME_MOMENT_S) {
+                continue;
+            }
             found.add(
                     milestone(
                             study,
                             one ? "sets" : "sets-" + study.component().id(),
                             one ? "Set to the centre" : study.component().name() + " set",
                             study.startSeconds() + study.history().setSeconds(),
-                            "The slowest point has reached 20 Pa: it no longer runs."
+                            "The slowest point has reached "
+                                    + Words.pascal(study.history().setPa()) + ": "
+                                    + (study.plasticBody() ? "it holds as a body." : "it is set as a gel.")
                                     + (one
                                             ? ""
                                             : " Layers are chilled upon each other, each poured as soon as the one below carries it.")));
