@@ -229,11 +229,6 @@ public final class SetHistory implements ChillListener {
         count++;
     }
 
-    /** What its slowest point must reach to be called set, Pa. */
-    public double setPa() {
-        return limits.setPa();
-    }
-
     /** Seconds until the slowest point has reached that. */
     public double setSeconds() {
         return set.seconds();
