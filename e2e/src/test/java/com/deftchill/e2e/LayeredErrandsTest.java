@@ -111,8 +111,10 @@ class LayeredErrandsTest extends Errands {
         var page = browser.page("/sums/ganache?chocolate=dark-70&chocolateAmount=300%20g&liquidAmount=120%20g");
         var answer = page.getByLabel("Answer");
         assertThat(answer).containsText("It needs care");
-        page.getByLabel("Amount of it", exactly()).fill("1 cup cream or so");
+        page.getByLabel("Amount of it", exactly()).fill("1 cup cream puffs");
         assertThat(page.getByText("does not belong to it")).isVisible();
+        page.getByLabel("Amount of it", exactly()).fill("1 cup cream or so");
+        assertThat(page.getByText("is a rough amount")).isVisible();
         page.getByLabel("Amount of it", exactly()).fill("300 g");
         assertThat(answer).containsText("It holds");
         assertThat(page).hasURL(Pattern.compile("liquidAmount=300"));

@@ -135,18 +135,27 @@ public final class PastedList {
     /** The amount without the words of its subject: the shortest beginning that comes to the same. */
     private String shortest(String amount, double grams, Subject subject) {
         var words = amount.split("\\s+");
+        var last = words[words.length - 1];
+        var plain = words[0] + " " + last;
+        boolean pieces = subject.pieces().containsKey(last.replaceAll("s$", ""));
+        if (pieces && words.length > 2 && comesTo(plain, grams, subject)) {
+            return plain;
+        }
         for (int n = 1; n < words.length; n++) {
             var start = String.join(" ", Arrays.copyOf(words, n));
-            try {
-                boolean bare = BARE.matcher(start).matches();
-                if (!bare && AmountReader.read(start, subject, measures).grams() == grams) {
-                    return start;
-                }
-            } catch (UnreadableException e) {
-                continue;
+            if (!BARE.matcher(start).matches() && comesTo(start, grams, subject)) {
+                return start;
             }
         }
         return amount;
+    }
+
+    private boolean comesTo(String amount, double grams, Subject subject) {
+        try {
+            return AmountReader.read(amount, subject, measures).grams() == grams;
+        } catch (UnreadableException e) {
+            return false;
+        }
     }
 
     /** A bare number counts pieces of what comes in pieces; of anything else it says nothing. */

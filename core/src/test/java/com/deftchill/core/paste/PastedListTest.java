@@ -82,6 +82,12 @@ class PastedListTest {
     }
 
     @Test
+    void theAmountIsWrittenWithoutTheName() {
+        var read = PastedList.read("40 g honey\n3 silver gelatin sheets\n2 tbsp sugar", LARDER, Measures.METRIC);
+        assertThat(read).extracting(PastedLine::amount).containsExactly("40 g", "3 sheets", "2 tbsp");
+    }
+
+    @Test
     void whatIsNotUnderstoodIsKeptAsItWas() {
         var read = PastedList.read("100 g sugar\n\nunicorn tears, to taste\n2 T sugar", LARDER, Measures.METRIC);
         assertThat(read)
