@@ -289,24 +289,28 @@ public record Component(
         return StrengthFactors.of(mix, gelProduct().agent(), kept, parameters.gel());
     }
 
-    /** The same, poured at another temperature, °C. */
-    Component pouredAt(double celsius) {
+    private Component with(List<Line> otherLines, Gel otherGel, double otherPourC) {
         return new Component(
                 id,
                 name,
                 kind,
                 layer,
-                lines,
-                gel,
+                otherLines,
+                otherGel,
                 heating,
                 foams,
                 cooked,
                 dipped,
                 pressed,
                 work,
-                celsius,
+                otherPourC,
                 pourTime,
                 parameters);
+    }
+
+    /** The same, poured at another temperature, °C. */
+    Component pouredAt(double celsius) {
+        return with(lines, gel, celsius);
     }
 
     /** The same with so many grams of a line. */
@@ -315,42 +319,12 @@ public record Component(
         var line = lines.get(index);
         var part = new Mix.Part(line.part().ingredient(), grams, line.part().treatment());
         others.set(index, new Line(line.id(), part, line.share(), "", line.foam(), line.made()));
-        return new Component(
-                id,
-                name,
-                kind,
-                layer,
-                others,
-                gel,
-                heating,
-                foams,
-                cooked,
-                dipped,
-                pressed,
-                work,
-                pourC,
-                pourTime,
-                parameters);
+        return with(others, gel, pourC);
     }
 
     /** The same with another dose, its bloom water in proportion. */
     public Component withGel(double grams) {
         double water = gel.grams() > 0 ? gel.waterG() * grams / gel.grams() : gel.waterG();
-        return new Component(
-                id,
-                name,
-                kind,
-                layer,
-                lines,
-                new Gel(gel.product(), grams, "", gel.bloom(), water, gel.model()),
-                heating,
-                foams,
-                cooked,
-                dipped,
-                pressed,
-                work,
-                pourC,
-                pourTime,
-                parameters);
+        return with(lines, new Gel(gel.product(), grams, "", gel.bloom(), water, gel.model()), pourC);
     }
 }
