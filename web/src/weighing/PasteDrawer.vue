@@ -69,7 +69,10 @@ function take() {
       <ul>
         <li v-for="(line, i) in lines" :key="i" :class="line.kind.toLowerCase()">
           <a-checkbox v-model:checked="line.taken" :disabled="!line.id" :aria-label="`Take ${line.text}`" />
-          <span class="text">{{ line.text }}</span>
+          <span class="text">
+            {{ line.text }}
+            <small v-if="line.id && !line.sure" class="asks">is it {{ line.name }}? tick it</small>
+          </span>
           <span v-if="line.kind === 'HEADING'" class="quiet">{{ WORDS.HEADING }}</span>
           <ChoiceField
             v-else-if="!line.gel"
@@ -82,7 +85,6 @@ function take() {
           />
           <span v-else>{{ line.name }}</span>
           <span v-if="line.kind !== 'HEADING'" class="amount">
-            <small v-if="line.id && !line.sure" class="asks">is it {{ line.name }}? tick it</small>
             <a-input v-model:value="line.amount" :aria-label="`Amount of ${line.text}`" />
             <small v-if="line.kind === 'UNDERSTOOD'">{{ Number(line.grams.toFixed(1)) }} g</small>
             <small v-else-if="line.problems.length" class="asks">{{ line.problems[0]?.rule }}</small>

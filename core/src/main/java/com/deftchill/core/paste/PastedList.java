@@ -17,6 +17,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 /** Reads a list of ingredients line by line: amount first or last, notes behind a comma or in brackets. */
 public final class PastedList {
@@ -30,9 +31,16 @@ public final class PastedList {
     private static final Pattern COUNT_LAST = Pattern.compile("^([^:]+):\\s*(\\d.*)$");
     private static final Set<String> TITLES = Set.of(
             "method", "ingredients", "preparation", "directions", "instructions", "to finish", "topping", "base");
+    private static final String NUMBER_WORDS =
+            "an?|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|[a-z]+teen|twenty|[a-z]+ty|half|halves"
+                    + "|thirds?|quarters?|fifths?|eighths?|dozen|couple|few|and|of";
+    /** A number in figures or words, and nothing that it counts. */
     private static final Pattern BARE = Pattern.compile(
-            "(?i)([\\d½¼¾⅓⅔][\\d.,/ ½¼¾⅓⅔]*|an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve)"
-                    + "(?:\\s+(?:titanium|bronze|silver|gold|platinum|large|whole|medium|small))*");
+            "(?i)((?:[\\d½¼¾⅓⅔][\\d.,/ ½¼¾⅓⅔]*|" + NUMBER_WORDS + ")(?:[\\s-]+(?:[\\d½¼¾⅓⅔][\\d.,/½¼¾⅓⅔]*|"
+                    + NUMBER_WORDS + "))*)(?:\\s+(?:titanium|bronze|silver|gold|platinum|large|whole|medium|small))*");
+    /** An amount with the plainer one in brackets behind it. */
+    private static final Pattern IN_BRACKETS = Pattern.compile(
+            "(?i)^([^()]*\\(\\s*[\\d½¼¾⅓⅔][\\d.,/ ½¼¾⅓⅔]*(?:g|kg|ml|cl|dl|l|oz|lb|cups?|tbsp|tsp)\\s*\\))(?:\\s*(\\p{L}+))?");
     /** How many words an amount may have: "1 cup plus 2 tablespoons". */
     private static final int LONGEST_AMOUNT = 7;
 
@@ -74,7 +82,7 @@ public final class PastedList {
         var name = found.get().gel()
                 ? larder.gel(found.get().id()).orElseThrow().name()
                 : larder.ingredient(found.get().id()).orElseThrow().name();
-        return amount(shown, plain, found.get(), subject, name, note);
+        return amount(shown, text, plain, found.get(), subject, name, note);
     }
 
     /** Leaves of gelatin are never powder: which ones is for the cook to say. */
@@ -87,10 +95,16 @@ public final class PastedList {
     }
 
     private PastedLine amount(
-            String shown, String plain, NameFinder.Found found, Subject subject, String name, String note) {
+            String shown,
+            String text,
+            String plain,
+            NameFinder.Found found,
+            Subject subject,
+            String name,
+            String note) {
         UnreadableException asked = null;
         var askedAmount = "";
-        for (var written : candidates(plain)) {
+        for (var written : candidates(text, plain)) {
             var candidate = withPiece(written, subject);
             if (candidate.isEmpty()) {
                 continue;
@@ -112,9 +126,11 @@ public final class PastedList {
                             List.of());
                 }
             } catch (UnreadableException e) {
-                if (asked == null && e.ambiguous()) {
+                // What has two meanings is asked about: less of it would be another amount.
+                if (e.ambiguous()) {
                     asked = e;
                     askedAmount = candidate;
+                    break;
                 }
             }
         }
@@ -160,7 +176,13 @@ public final class PastedList {
 
     /** A bare number counts pieces of what comes in pieces; of anything else it says nothing. */
     private static String withPiece(String text, Subject subject) {
-        var bare = BARE.matcher(text);
+        // "Juice of 2" says itself what it counts.
+        if (subject.pieces().containsKey("fruit")) {
+            return text;
+        }
+        var bare = BARE.matcher(Arrays.stream(text.split("\\s+"))
+                .filter(word -> !isName(word.toLowerCase(Locale.ROOT), subject))
+                .collect(Collectors.joining(" ")));
         if (!bare.matches()) {
             return text;
         }
@@ -172,6 +194,10 @@ public final class PastedList {
         return bare.group(1) + " " + piece + (one ? "" : "s");
     }
 
+    private static boolean isName(String word, Subject subject) {
+        return subject.words().contains(word) || subject.words().contains(word.replaceAll("s$", ""));
+    }
+
     private static Problem problem(String name, String amount, UnreadableException e) {
         var fixes = e.choices().stream()
                 .map(choice ->
@@ -181,8 +207,13 @@ public final class PastedList {
     }
 
     /** Texts that may be the amount: the longest beginning first, then what stands last. */
-    private static List<String> candidates(String text) {
+    private static List<String> candidates(String whole, String text) {
         var candidates = new ArrayList<String>();
+        var bracketed = IN_BRACKETS.matcher(whole);
+        if (bracketed.find()) {
+            candidates.add(bracketed.group());
+            candidates.add(bracketed.group(1));
+        }
         var counted = COUNT_LAST.matcher(text);
         if (counted.matches()) {
             candidates.add(counted.group(2).strip());

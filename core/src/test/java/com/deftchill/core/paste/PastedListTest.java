@@ -83,8 +83,26 @@ class PastedListTest {
 
     @Test
     void theAmountIsWrittenWithoutTheName() {
-        var read = PastedList.read("40 g honey\n3 silver gelatin sheets\n2 tbsp sugar", LARDER, Measures.METRIC);
-        assertThat(read).extracting(PastedLine::amount).containsExactly("40 g", "3 sheets", "2 tbsp");
+        var read = PastedList.read(
+                "40 g honey\n3 silver gelatin sheets\n2 tbsp sugar\nzest of 1 lemon\n100 ml lemon juice",
+                LARDER,
+                Measures.METRIC);
+        assertThat(read)
+                .extracting(PastedLine::amount)
+                .containsExactly("40 g", "3 sheets", "2 tbsp", "zest of 1", "100 ml");
+    }
+
+    @Test
+    void aPartOfAnAmountIsNeverTakenForTheWhole() {
+        var read = PastedList.read(
+                "half a pint (284 ml) milk\nhalf a pint milk\ntwo and a half cups milk\nhalf milk\n2 (250 g) tubs mascarpone",
+                LARDER,
+                Measures.METRIC);
+        assertThat(read.get(0).grams()).isBetween(280.0, 300.0);
+        assertThat(read.get(1).kind()).isEqualTo(Kind.AMOUNT_UNCLEAR);
+        assertThat(read.get(2).grams()).isBetween(620.0, 660.0);
+        assertThat(read.get(3).kind()).isEqualTo(Kind.AMOUNT_UNCLEAR);
+        assertThat(read.get(4).grams()).isEqualTo(500);
     }
 
     @Test
