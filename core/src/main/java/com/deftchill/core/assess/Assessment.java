@@ -6,12 +6,14 @@ import com.deftchill.core.method.Step;
 import com.deftchill.core.timing.Milestone;
 import com.deftchill.core.verdict.Verdict;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Everything computed about a dessert.
  *
  * @param line the answer in a sentence or two, bad news first
  * @param components each by itself, in the order of the formula
+ * @param warming where all layers eat right at once; absent where there are not two that set
  * @param section the dessert in its mould, to scale
  * @param milestones in the order of waiting
  * @param verdicts worst first
@@ -24,6 +26,7 @@ import java.util.List;
 public record Assessment(
         List<Sentence> line,
         List<ComponentAnswer> components,
+        Optional<WholeWarming> warming,
         Section section,
         List<Milestone> milestones,
         List<Verdict> verdicts,

@@ -126,6 +126,7 @@ public final class Assessor {
                 dessert.portraits().stream()
                         .map(portrait -> ComponentAnswers.of(dessert, portrait))
                         .toList(),
+                Warmings.whole(dessert),
                 Sections.of(dessert),
                 Milestones.of(dessert),
                 verdicts,

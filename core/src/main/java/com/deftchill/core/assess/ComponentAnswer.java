@@ -75,6 +75,7 @@ public record ComponentAnswer(
      * @param targetTo upper end of it
      * @param fridgeC as it comes from the cooler, °C
      * @param fridgeWords how firm it is then
+     * @param loose whether it never becomes more than a thick liquid
      * @param rightFromC coldest temperature at which it is right, °C; absent where it never is
      * @param rightToC warmest temperature at which it is right, °C; absent where it never is
      * @param minutesOut in the room until it is right, min; 0 where it is at once, absent where it never is
@@ -86,6 +87,7 @@ public record ComponentAnswer(
             double targetTo,
             double fridgeC,
             String fridgeWords,
+            boolean loose,
             Optional<Double> rightFromC,
             Optional<Double> rightToC,
             Optional<Double> minutesOut) {}

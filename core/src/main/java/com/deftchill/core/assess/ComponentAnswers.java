@@ -4,7 +4,6 @@ import com.deftchill.core.assess.ComponentAnswer.Amounts;
 import com.deftchill.core.assess.ComponentAnswer.Course;
 import com.deftchill.core.assess.ComponentAnswer.SharePart;
 import com.deftchill.core.assess.ComponentAnswer.Understood;
-import com.deftchill.core.assess.ComponentAnswer.Warming;
 import com.deftchill.core.batch.Component;
 import com.deftchill.core.composition.Constituent;
 import com.deftchill.core.dessert.Dessert;
@@ -28,11 +27,6 @@ import java.util.Optional;
 /** What is said of each component by itself. */
 final class ComponentAnswers {
     private static final double LEAST_PERCENT = 0.05;
-    /** Firmness over temperature is told from the fridge to a warm room, °C. */
-    private static final double WARMING_FROM_C = 4;
-
-    private static final double WARMING_TO_C = 24;
-    private static final double WARMING_STEP_K = 0.5;
 
     private ComponentAnswers() {}
 
@@ -48,7 +42,7 @@ final class ComponentAnswers {
                 figures(dessert, portrait),
                 shares(portrait),
                 portrait.study().filter(Study::sets).map(ComponentAnswers::course),
-                portrait.study().filter(Study::sets).map(ComponentAnswers::warming),
+                portrait.study().filter(Study::sets).map(study -> Warmings.of(dessert, study)),
                 ownGel ? portrait.study().map(DoseStrip::of) : Optional.empty(),
                 usedBy(dessert, component));
     }
@@ -90,37 +84,6 @@ final class ComponentAnswers {
                 study.warmestC(),
                 Firmness.score(study.leastPa()),
                 Firmness.score(study.mostPa()));
-    }
-
-    private static Warming warming(Study study) {
-        double fridge = study.batch().timetable().last().airC();
-        double from = Math.min(fridge, WARMING_FROM_C);
-        int count = (int) Math.round((WARMING_TO_C - from) / WARMING_STEP_K) + 1;
-        var celsius = new double[count];
-        var firmness = new double[count];
-        Optional<Double> rightFrom = Optional.empty();
-        Optional<Double> rightTo = Optional.empty();
-        for (int i = 0; i < count; i++) {
-            celsius[i] = from + i * WARMING_STEP_K;
-            double pa = study.rigidityAt(celsius[i]);
-            firmness[i] = Firmness.score(pa);
-            if (pa >= study.leastPa() && pa <= study.mostPa()) {
-                rightFrom = rightFrom.isPresent() ? rightFrom : Optional.of(celsius[i]);
-                rightTo = Optional.of(celsius[i]);
-            }
-        }
-        return new Warming(
-                celsius,
-                firmness,
-                Firmness.score(study.leastPa()),
-                Firmness.score(study.mostPa()),
-                fridge,
-                study.shortWords(study.rigidityAt(fridge)),
-                rightFrom,
-                rightTo,
-                rightFrom
-                        .map(c -> c <= fridge ? 0.0 : ServingVerdicts.minutesOut(study, c))
-                        .filter(Double::isFinite));
     }
 
     private static List<SharePart> shares(Portrait portrait) {

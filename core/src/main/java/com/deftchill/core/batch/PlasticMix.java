@@ -41,8 +41,8 @@ final class PlasticMix {
         for (var part : parts(component, 1).toList()) {
             var curd = part.ingredient().curd();
             if (curd.isPresent()) {
-                double share =
-                        Math.pow(ml(part) / whole.denseMl(), p.curdPower().value());
+                double share = p.curdScale().value()
+                        * Math.pow(ml(part) / whole.denseMl(), p.curdPower().value());
                 curd5 += curd.get().at(5) * share;
                 curd20 += curd.get().at(20) * share;
             }

@@ -34,6 +34,7 @@ public final class AtTheTable {
     private final List<BuiltLayer> layers;
     private final ChillOptions options;
     private double[] celsius;
+    private Course course;
     private List<TableHistory> histories = List.of();
     private List<BuiltLayer> followed = List.of();
 
@@ -57,11 +58,13 @@ public final class AtTheTable {
      *
      * @param seconds since it was served
      * @param pa mean rigidity of each layer that is poured, bottom of the mould first, Pa
+     * @param meanC mean temperature of each of them, °C
      * @param worstStrain greatest mean strain of any
      * @param standingMm height, mm
      * @param warmestC its warmest point, °C
      */
-    public record Moment(double seconds, double[] pa, double worstStrain, double standingMm, double warmestC) {}
+    public record Moment(
+            double seconds, double[] pa, double[] meanC, double worstStrain, double standingMm, double warmestC) {}
 
     /** The body as it stands at a moment, plate upward. */
     public record Shape(double seconds, double heightMm, List<Point> outline) {}
@@ -86,8 +89,15 @@ public final class AtTheTable {
         return batch.turnsOut();
     }
 
-    /** Follows it at the table; once. */
-    public Course course() {
+    /** What happens to it at the table; followed when it is first asked for. */
+    public synchronized Course course() {
+        if (course == null) {
+            course = follow();
+        }
+        return course;
+    }
+
+    private Course follow() {
         boolean over = onPlate() && batch.turnedOver();
         var vessel = vessel(over);
         var cut = onPlate() ? Grid.of(vessel, over ? upsideDown() : interfaces, options) : grid;
@@ -166,6 +176,7 @@ public final class AtTheTable {
                 now[inMould(c, over)] = nowCelsius[c];
             }
             var pa = new double[histories.size()];
+            var celsius = new double[pa.length];
             double worst = 0;
             double lost = 0;
             double warmest = Double.NEGATIVE_INFINITY;
@@ -173,12 +184,13 @@ public final class AtTheTable {
                 var history = histories.get(i);
                 history.afterStep(stepSeconds, mean, now);
                 pa[i] = history.meanPa();
+                celsius[i] = history.meanC();
                 worst = Math.max(worst, history.meanStrain());
                 lost += history.meanStrain() * history.heightMm();
                 warmest = Math.max(warmest, history.warmestC());
             }
             double fill = interfaces[interfaces.length - 1];
-            moments.add(new Moment(seconds, pa, worst, fill - lost, warmest));
+            moments.add(new Moment(seconds, pa, celsius, worst, fill - lost, warmest));
             if (onPlate() && seconds >= shapes.size() * LASTS / OUTLINES) {
                 shapes.add(new Shape(
                         seconds,

@@ -68,13 +68,12 @@ public final class Build {
         var pours = new Pours(
                 batch.parameters(), layers, batch.timetable(), settings.nudge().pourK(), batch.turnsOut());
         Optional<FieldRecorder> recorder = Optional.empty();
-        Optional<AtTheTable> table = Optional.empty();
         if (settings.recorded()) {
             double airC = batch.timetable().stays().get(0).airC();
             recorder = Optional.of(new FieldRecorder(filling.grid(), layers, vessel, airC));
-            table = Optional.of(new AtTheTable(
-                    batch, filling.grid(), filling.interfaces(), filling.materials(), layers, filling.options()));
         }
+        var table = Optional.of(new AtTheTable(
+                batch, filling.grid(), filling.interfaces(), filling.materials(), layers, filling.options()));
         var following = new Following(layers, pours, batch, recorder, table);
         var report = new ChillSimulation(filling.grid(), filling.materials(), vessel.material(), filling.options())
                 .run(pours, BENCH_C, places(batch, settings.nudge()), following);
@@ -125,7 +124,7 @@ public final class Build {
         return recorder;
     }
 
-    /** What happens once it is served, if that was to be known. */
+    /** What happens once it is served; absent where nothing is poured. */
     public Optional<AtTheTable> table() {
         return table;
     }

@@ -70,6 +70,20 @@ final class TableHistory {
         return slump.heightMm();
     }
 
+    /** Mean temperature of it now, by volume, °C. */
+    double meanC() {
+        double sum = 0;
+        double volume = 0;
+        for (int row = 0; row < slab.rows(); row++) {
+            for (int column = 0; column < slab.columns(row); column++) {
+                int cell = slab.cell(column, row);
+                sum += slab.volume(cell) * here[slab.at(cell)];
+                volume += slab.volume(cell);
+            }
+        }
+        return volume > 0 ? sum / volume : Double.NaN;
+    }
+
     double warmestC() {
         double warmest = Double.NEGATIVE_INFINITY;
         for (int row = 0; row < slab.rows(); row++) {

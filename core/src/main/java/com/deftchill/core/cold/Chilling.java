@@ -53,10 +53,17 @@ public final class Chilling {
     }
 
     private static Batch batch(Dessert likely, WrittenFormula formula, Workplace workplace, Nudge nudge) {
-        if (nudge.fat() == Nudge.Fat.LIKELY) {
+        var now = workplace.parameters();
+        var parameters = switch (nudge.body()) {
+            case LIKELY -> now;
+            case SLOW_FAT -> now.withFat(true);
+            case FAST_FAT -> now.withFat(false);
+            case WEAK_REST -> now.withRest(true);
+            case FIRM_REST -> now.withRest(false);
+        };
+        if (parameters == now) {
             return likely.batch();
         }
-        var parameters = workplace.parameters().withFat(nudge.fat() == Nudge.Fat.SLOW);
         return BatchReader.read(formula, new Workplace(workplace.larder(), workplace.kitchen(), parameters))
                 .batch()
                 .orElseThrow();

@@ -7,6 +7,7 @@ import com.deftchill.core.build.AtTheTable.Moment;
 import com.deftchill.core.cold.ColdAnswer.Shape;
 import com.deftchill.core.cold.ColdAnswer.Table;
 import com.deftchill.core.dessert.Dessert;
+import com.deftchill.core.dessert.OutOfTheCold;
 import com.deftchill.core.dessert.Study;
 import com.deftchill.core.gel.Firmness;
 import com.deftchill.core.text.Notation;
@@ -38,7 +39,7 @@ final class TableWriter {
         var moments = course.moments();
         double least = main.leastPa();
         double most = main.mostPa();
-        Predicate<Moment> right = m -> m.pa()[index] <= most && m.pa()[index] >= least;
+        Predicate<Moment> right = m -> OutOfTheCold.isRight(main, m.pa()[index]);
         var from = first(moments, right);
         var until = from.flatMap(f -> first(moments, m -> m.seconds() / 60 > f && m.pa()[index] < least));
         var sags = onPlate

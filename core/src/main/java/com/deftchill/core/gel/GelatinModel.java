@@ -29,6 +29,7 @@ public final class GelatinModel implements GelModel {
     private final double exponent;
     private final double helixShareAt10;
     private final double maxMeltC;
+    private final double inTheEnd;
 
     public GelatinModel(GelParameters parameters, GelProduct product) {
         this(parameters, product.bloom(), product.heat().maxMeltC());
@@ -40,6 +41,7 @@ public final class GelatinModel implements GelModel {
         criticalHelix = parameters.criticalHelix().value();
         scalePa = parameters.scale().value();
         exponent = parameters.exponent().value();
+        inTheEnd = Maturing.inTheEnd(parameters);
         double helix = 1 + parameters.bloomGain().value() * Math.pow(bloom / REFERENCE_BLOOM, 1 / exponent);
         this.helixShareAt10 = helix * criticalHelix / BLOOM_TEST_GRAMS_PER_LITRE;
     }
@@ -77,7 +79,7 @@ public final class GelatinModel implements GelModel {
 
     @Override
     public double shareAt(double share, double celsius) {
-        return Math.min(share, equilibriumHelixShare(celsius));
+        return Math.min(share, inTheEnd * equilibriumHelixShare(celsius));
     }
 
     @Override

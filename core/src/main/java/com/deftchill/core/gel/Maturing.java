@@ -1,6 +1,7 @@
 package com.deftchill.core.gel;
 
 import com.deftchill.core.parameters.GelParameters;
+import java.util.Arrays;
 import java.util.function.DoubleUnaryOperator;
 
 /**
@@ -39,13 +40,24 @@ public final class Maturing implements Setting {
         rateFloor = parameters.rateFloor().value();
         meltHours = parameters.meltTime().value();
         this.equilibrium = equilibrium;
-        hours = new double[] {
+        hours = hours(parameters);
+        weight = weights(parameters, hours);
+        this.modes = new double[points * hours.length];
+        this.shares = new double[points];
+        this.table = new double[(INTERVALS + 2) * hours.length];
+    }
+
+    private static double[] hours(GelParameters parameters) {
+        return new double[] {
             parameters.firstTime().value(),
             parameters.secondTime().value(),
             parameters.thirdTime().value(),
             parameters.fourthTime().value()
         };
-        weight = new double[] {
+    }
+
+    private static double[] weights(GelParameters parameters, double[] hours) {
+        var weight = new double[] {
             parameters.firstShare().value(),
             parameters.secondShare().value(),
             parameters.thirdShare().value(),
@@ -59,9 +71,12 @@ public final class Maturing implements Setting {
         for (int mode = 0; mode < hours.length; mode++) {
             weight[mode] /= normal;
         }
-        this.modes = new double[points * hours.length];
-        this.shares = new double[points];
-        this.table = new double[(INTERVALS + 2) * hours.length];
+        return weight;
+    }
+
+    /** How many times the share of 17 h is reached at a constant temperature in the end: a little over 1. */
+    static double inTheEnd(GelParameters parameters) {
+        return Arrays.stream(weights(parameters, hours(parameters))).sum();
     }
 
     private Maturing(Maturing other) {

@@ -12,6 +12,7 @@ public record BodyParameters(
         Parameter creamMeltsFrom,
         Parameter creamMeltsTo,
         Parameter creamLeft,
+        Parameter curdScale,
         Parameter curdFresh,
         Parameter curdRecovers,
         Parameter curdPower,

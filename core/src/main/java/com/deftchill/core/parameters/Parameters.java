@@ -12,6 +12,7 @@ import java.util.HashMap;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Pattern;
 
 /**
  * The constants of all models, one record for each model. A workplace carries them; nothing but the server asks for the
@@ -107,17 +108,34 @@ public record Parameters(
                 .toList());
     }
 
+    private static final Pattern SLOWS_FAT = Pattern.compile("fat\\.(cocoa|milk)Time\\d+");
+    private static final Pattern FIRMS_FAT = Pattern.compile("fat\\.scale");
+    private static final Pattern SLOWS_REST = Pattern.compile("body\\.(curdRecovers|starchGrowsIn)");
+    private static final Pattern FIRMS_REST = Pattern.compile(
+            "body\\.(cream(Ribbon|Soft|Medium|Stiff)|curdScale|curdFresh|starchScale|eggScale|caramelAt\\d+)");
+
     /** The same with what fat sets by at one end of its ranges: slow and weak, or fast and strong. */
-    public Parameters withFat(boolean slow) {
-        var moved = this;
-        for (var parameter : all()) {
-            if (parameter.id().matches("fat\\.(cocoa|milk)Time\\d+")) {
-                moved = moved.with(parameter.id(), slow ? parameter.high() : parameter.low());
-            } else if (parameter.id().equals("fat.scale")) {
-                moved = moved.with(parameter.id(), slow ? parameter.low() : parameter.high());
-            }
-        }
-        return moved;
+    public Parameters withFat(boolean weak) {
+        return atTheEnds(SLOWS_FAT, FIRMS_FAT, weak);
+    }
+
+    /** The same with what curd, starch, egg, whipped cream and caramel bear at one end of their ranges. */
+    public Parameters withRest(boolean weak) {
+        return atTheEnds(SLOWS_REST, FIRMS_REST, weak);
+    }
+
+    private Parameters atTheEnds(Pattern slows, Pattern firms, boolean weak) {
+        return of(all().stream()
+                .map(parameter -> {
+                    if (slows.matcher(parameter.id()).matches()) {
+                        return parameter.at(weak ? parameter.high() : parameter.low());
+                    }
+                    if (firms.matcher(parameter.id()).matches()) {
+                        return parameter.at(weak ? parameter.low() : parameter.high());
+                    }
+                    return parameter;
+                })
+                .toList());
     }
 
     /** Short name of these values and of what is computed from them: two that differ in a value have different ones. */

@@ -2,7 +2,7 @@ package com.deftchill.core.timing;
 
 import com.deftchill.core.body.Nature;
 import com.deftchill.core.build.Nudge;
-import com.deftchill.core.build.Nudge.Fat;
+import com.deftchill.core.build.Nudge.Body;
 import com.deftchill.core.dessert.Dessert;
 import com.deftchill.core.text.Notation;
 import com.deftchill.core.text.Words;
@@ -17,13 +17,16 @@ import java.util.function.Function;
 
 /**
  * How early and how late each milestone may come. The corners of surface coefficients +-20 % and gel strength +-10 %
- * (handbook 4) are run and bound each, and where fat makes a layer firm the ends of its ranges; air +-1 K and pour +-2 K [E] are run by themselves, to see what matters.
+ * (handbook 4) are run and bound each, and where more than a gel makes a layer firm the ends of
+ * the ranges of fat, and of curd, starch, egg and whipped cream; air +-1 K and pour +-2 K [E] are run by themselves, to see what matters.
  *
  * @param ranges of each milestone, in the order of waiting
  * @param influences on the milestone that is waited for most, the greatest first
  * @param sentence what matters most, in words
  */
 public record Uncertainty(List<Range> ranges, List<Influence> influences, String sentence) {
+    private static final String WHOLE_RANGE = "its whole range";
+
     /** A milestone: minutes after the first pour and clock times; absent where it never comes within two days. */
     public record Range(
             String code,
@@ -51,8 +54,8 @@ public record Uncertainty(List<Range> ranges, List<Influence> influences, String
                 corners.add(times(run.apply(Nudge.of(h, strength))));
             }
         }
-        var ofFat = ofFat(likely, run);
-        corners.addAll(ofFat.values());
+        var ofBody = ofBody(likely, run);
+        corners.addAll(ofBody.values());
         var ranges = new ArrayList<Range>();
         for (var milestone : Milestones.ofCold(likely)) {
             ranges.add(range(likely, milestone, corners));
@@ -88,25 +91,34 @@ public record Uncertainty(List<Range> ranges, List<Influence> influences, String
                 goal,
                 at(run.apply(Nudge.warmer(0, -p.pourSpread().value())), goal),
                 at(run.apply(Nudge.warmer(0, p.pourSpread().value())), goal)));
-        if (!ofFat.isEmpty()) {
+        if (!ofBody.isEmpty()) {
             influences.add(influence(
                     "How fast fat sets, and how firm",
-                    "its whole range",
+                    WHOLE_RANGE,
                     times,
                     goal,
-                    ofFat.get(Fat.FAST).getOrDefault(goal, Double.POSITIVE_INFINITY),
-                    ofFat.get(Fat.SLOW).getOrDefault(goal, Double.POSITIVE_INFINITY)));
+                    ofBody.get(Body.FAST_FAT).getOrDefault(goal, Double.POSITIVE_INFINITY),
+                    ofBody.get(Body.SLOW_FAT).getOrDefault(goal, Double.POSITIVE_INFINITY)));
+            influences.add(influence(
+                    "What curd, starch, egg and whipped cream bear",
+                    WHOLE_RANGE,
+                    times,
+                    goal,
+                    ofBody.get(Body.FIRM_REST).getOrDefault(goal, Double.POSITIVE_INFINITY),
+                    ofBody.get(Body.WEAK_REST).getOrDefault(goal, Double.POSITIVE_INFINITY)));
         }
         influences.sort(Comparator.comparingDouble((Influence i) -> -(i.soonerMinutes() + i.laterMinutes())));
         return new Uncertainty(ranges, influences, sentence(influences.get(0)));
     }
 
-    /** The times with fat at either end of its range; nothing where no layer is firm by more than its gel. */
-    private static Map<Fat, Map<String, Double>> ofFat(Dessert likely, Function<Nudge, Dessert> run) {
-        var times = new EnumMap<Fat, Map<String, Double>>(Fat.class);
+    /** The times with what is firm besides gel at either end of its ranges; nothing where no layer is firm by more than its gel. */
+    private static Map<Body, Map<String, Double>> ofBody(Dessert likely, Function<Nudge, Dessert> run) {
+        var times = new EnumMap<Body, Map<String, Double>>(Body.class);
         if (likely.setting().stream().anyMatch(study -> study.nature() != Nature.GEL)) {
-            for (var fat : new Fat[] {Fat.SLOW, Fat.FAST}) {
-                times.put(fat, times(run.apply(Nudge.of(fat))));
+            for (var body : Body.values()) {
+                if (body != Body.LIKELY) {
+                    times.put(body, times(run.apply(Nudge.of(body))));
+                }
             }
         }
         return times;

@@ -1,10 +1,12 @@
 package com.deftchill.server.practice;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import com.deftchill.core.alternative.Trial;
 import com.deftchill.core.assess.Assessment;
 import com.deftchill.core.assess.Assessor;
+import com.deftchill.core.assess.ComponentAnswer.Warming;
 import com.deftchill.core.chill.ChillOptions;
 import com.deftchill.core.cold.Chilling;
 import com.deftchill.core.formula.WrittenFormula;
@@ -68,6 +70,57 @@ class SameMinuteTest {
         }
         System.out.println("the same minute everywhere: " + moments + " moments of " + cases().size() + " desserts");
         assertThat(moments).isGreaterThan(150);
+    }
+
+    /** Minutes out of the fridge and the firmness that is reached are those of the Cold's table. */
+    @Test
+    void theBenchAndTheTableReadOneCurve() throws IOException {
+        int stood = 0;
+        for (var named : cases().entrySet()) {
+            var bench = new Trial(ASSESSOR, named.getValue(), WORKPLACE)
+                    .assess()
+                    .value()
+                    .orElseThrow();
+            var table = new Chilling(ASSESSOR)
+                    .chill(named.getValue(), WORKPLACE)
+                    .value()
+                    .orElseThrow()
+                    .answer()
+                    .table();
+            var layers = bench.components().stream()
+                    .flatMap(c -> c.warming().stream())
+                    .toList();
+            if (table.isEmpty() || layers.size() != 1) {
+                continue;
+            }
+            var layer = layers.get(0);
+            var right = table.get().rightFromMinutes();
+            if (layer.minutesOut().filter(minutes -> minutes > 0).isPresent()) {
+                assertThat(layer.minutesOut()).as(named.getKey()).isEqualTo(right);
+            } else if (layer.minutesOut().isPresent()) {
+                assertThat(right.orElseThrow()).as(named.getKey()).isLessThan(5);
+            }
+            // Slow helices may not all have come to melt at 19 °C: four points. The table ends with the whole body
+            // within a degree and a half of its warmest point.
+            double[] firmness = table.get().firmness();
+            double[] warmest = table.get().warmestC();
+            assertThat(at(layer, warmest[0])).as(named.getKey() + " served").isCloseTo(firmness[0], within(2.0));
+            double last = warmest[warmest.length - 1];
+            assertThat(firmness[firmness.length - 1])
+                    .as(named.getKey() + " at the table")
+                    .isBetween(at(layer, last) - 4, at(layer, last - 1.5) + 4);
+            stood++;
+        }
+        assertThat(stood).isGreaterThan(50);
+    }
+
+    private static double at(Warming curve, double celsius) {
+        for (int i = 0; i < curve.celsius().length; i++) {
+            if (curve.celsius()[i] >= celsius) {
+                return curve.firmness()[i];
+            }
+        }
+        return curve.firmness()[curve.firmness().length - 1];
     }
 
     private static Map<String, Optional<Double>> minutes(List<Milestone> milestones) {

@@ -31,6 +31,11 @@ import tools.jackson.databind.node.ObjectNode;
  */
 class SmallChangesTest {
     private static final int PAIRS = Integer.getInteger("deftchill.steps", 300);
+    private static final int SWEEPS = Integer.getInteger("deftchill.sweeps", 20);
+    /** Per cent. */
+    private static final int SWEEP_STEP = Integer.getInteger("deftchill.sweepStep", 5);
+
+    private static final Pattern FALLS_THEN_RISES = Pattern.compile("2*1*0*1*2*");
     private static final Pattern NUMBER = Pattern.compile("(\\d+(?:\\.\\d+)?) (g|kg|ml|°C|mm|min|h|%)");
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final Assessor COARSE = new Assessor(new ChillOptions(6, 4, 10, 1, 20, 3600, 0.3));
@@ -110,5 +115,37 @@ class SmallChangesTest {
         System.out.println("steps of 1 % without a cliff: " + (steps - cliffs.size()) + " of " + steps + " " + cliffs);
         assertThat(steps).isGreaterThan(PAIRS * 9 / 10);
         assertThat(cliffs).isEmpty();
+    }
+
+    /**
+     * Too little, right, too much: as an amount grows a dessert gets better up to somewhere and worse from there, once. It never
+     * turns from better to worse and back again.
+     */
+    @Test
+    void noToneGoesBackAndForth() throws IOException {
+        var random = new Random(Long.getLong("deftchill.seed", 20_261_126L));
+        var fields = allFields();
+        Collections.shuffle(fields, random);
+        var wavering = new ArrayList<String>();
+        int swept = 0;
+        var sample = fields.subList(0, Math.min(SWEEPS, fields.size()));
+        for (var field : sample) {
+            var tones = new StringBuilder();
+            for (int percent = 70; percent <= 130; percent += SWEEP_STEP) {
+                var worst = field.worst(percent / 100.0);
+                if (worst.isPresent()) {
+                    tones.append(worst.getAsInt());
+                }
+            }
+            swept += tones.length() > 1 ? 1 : 0;
+            if (!FALLS_THEN_RISES.matcher(tones).matches()) {
+                wavering.add(
+                        field.name() + " " + field.key() + " " + field.value() + " " + field.unit() + ": " + tones);
+            }
+        }
+        System.out.println("amounts from 70 to 130 % whose tone never goes back and forth: " + (swept - wavering.size())
+                + " of " + swept + " " + String.join("; ", wavering));
+        assertThat(swept).isGreaterThan(sample.size() * 9 / 10);
+        assertThat(wavering).isEmpty();
     }
 }

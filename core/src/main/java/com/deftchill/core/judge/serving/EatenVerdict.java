@@ -3,6 +3,7 @@ package com.deftchill.core.judge.serving;
 import com.deftchill.core.batch.Component;
 import com.deftchill.core.composition.Constituent;
 import com.deftchill.core.dessert.Dessert;
+import com.deftchill.core.dessert.OutOfTheCold;
 import com.deftchill.core.dessert.Study;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Fix;
@@ -28,11 +29,13 @@ public final class EatenVerdict {
     /** A line with less hard fat than this does not make it firm, g/g. */
     private static final double FAT = 0.1;
 
+    private final Dessert dessert;
     private final Study study;
     private final double celsius;
     private final double pa;
 
-    private EatenVerdict(Study study, double celsius) {
+    private EatenVerdict(Dessert dessert, Study study, double celsius) {
+        this.dessert = dessert;
         this.study = study;
         this.celsius = celsius;
         pa = study.rigidityAt(celsius);
@@ -42,7 +45,7 @@ public final class EatenVerdict {
         var wish = dessert.batch().eatenAtC();
         return wish.isEmpty()
                 ? Optional.empty()
-                : dessert.main().map(study -> new EatenVerdict(study, wish.getAsDouble()).verdict());
+                : dessert.main().map(study -> new EatenVerdict(dessert, study, wish.getAsDouble()).verdict());
     }
 
     private Verdict verdict() {
@@ -68,9 +71,13 @@ public final class EatenVerdict {
 
     /** How long that takes, where it is warmer than the fridge. */
     private String out(double toC) {
-        return toC > Study.SERVED_COLD_C
-                ? ", after about " + Words.duration(60 * ServingVerdicts.minutesOut(study, toC)) + " out of the fridge"
-                : "";
+        if (toC <= Study.SERVED_COLD_C) {
+            return "";
+        }
+        double minutes = OutOfTheCold.untilAt(dessert, study, toC);
+        return Double.isFinite(minutes)
+                ? ", after about " + Words.duration(60 * minutes) + " out of the fridge"
+                : ", which takes more than four hours out of the fridge";
     }
 
     private List<Fix> fixes() {

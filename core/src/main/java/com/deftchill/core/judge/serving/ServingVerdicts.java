@@ -2,6 +2,7 @@ package com.deftchill.core.judge.serving;
 
 import com.deftchill.core.body.Nature;
 import com.deftchill.core.dessert.Dessert;
+import com.deftchill.core.dessert.OutOfTheCold;
 import com.deftchill.core.dessert.Study;
 import com.deftchill.core.gel.Firmness;
 import com.deftchill.core.text.Notation;
@@ -30,18 +31,18 @@ public final class ServingVerdicts {
             boolean answered = dessert.batch().eatenAtC().isPresent()
                     && dessert.main().filter(main -> main == study).isPresent();
             if (study.nature() != Nature.GEL && !answered) {
-                stiff(study).ifPresent(verdicts::add);
+                stiff(dessert, study).ifPresent(verdicts::add);
             }
         }
         return verdicts;
     }
 
-    private static Optional<Verdict> stiff(Study study) {
+    private static Optional<Verdict> stiff(Dessert dessert, Study study) {
         if (study.rigidityAt(Study.SERVED_COLD_C) <= study.mostPa()) {
             return Optional.empty();
         }
         var right = study.rightAtC();
-        double minutes = right.isPresent() ? minutesOut(study, right.getAsDouble()) : Double.POSITIVE_INFINITY;
+        double minutes = right.isPresent() ? OutOfTheCold.untilRight(dessert, study) : Double.POSITIVE_INFINITY;
         boolean never = minutes > MOST_OUT_MIN;
         var name = study.component().name();
         var stiff = "From the fridge it is " + study.words(study.rigidityAt(Study.SERVED_COLD_C));
@@ -57,23 +58,6 @@ public final class ServingVerdicts {
                 study.at("/lines"),
                 evidence(study),
                 List.of()));
-    }
-
-    /** Minutes in the room until the whole body has warmed from the fridge to T °C: Newton's law [E]. */
-    public static double minutesOut(Study study, double toC) {
-        double room = study.kitchen().roomC();
-        if (toC >= room) {
-            return Double.POSITIVE_INFINITY;
-        }
-        double kg = study.bed().grams() / 1000;
-        double m3 = study.bed().ml() * 1e-6;
-        // A compact body: the surface of a cube of its volume.
-        double surface = 6 * Math.pow(m3, 2.0 / 3);
-        double capacity = kg * study.material().heatCapacity(10);
-        return capacity
-                / (study.parameters().cold().tableRoom().value() * surface)
-                * Math.log((room - Study.SERVED_COLD_C) / (room - toC))
-                / 60;
     }
 
     public static List<Figure> figures(Study study) {

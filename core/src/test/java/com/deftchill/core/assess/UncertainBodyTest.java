@@ -15,9 +15,11 @@ import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.timing.Uncertainty;
 import org.junit.jupiter.api.Test;
 
-/** What is least sure about chocolate, how fast its fat sets and how firm, is in how early and how late it may be ready. */
-class UncertainFatTest {
+/** What is least sure about fat, curd and starch, how fast they set and how firm, is in how early and how late it may be ready. */
+class UncertainBodyTest {
     private static final String FAT = "How fast fat sets, and how firm";
+
+    private static final String REST = "What curd, starch, egg and whipped cream bear";
 
     private static Uncertainty uncertain(WrittenFormula formula) {
         return new Chilling(ASSESSOR).uncertainty(formula, STANDARD).value().orElseThrow();
@@ -47,6 +49,30 @@ class UncertainFatTest {
     @Test
     void aGelIsNotAskedAboutFat() {
         assertThat(uncertain(Formulas.pear()).influences())
-                .noneMatch(i -> i.input().equals(FAT));
+                .noneMatch(i -> i.input().equals(FAT) || i.input().equals(REST));
+    }
+
+    @Test
+    void curdBoundsTheTimeOfACheesecake() {
+        var filling = of(
+                "filling",
+                "mousse",
+                "20 °C",
+                NO_GEL,
+                line("cream-cheese", "500 g"),
+                line("sugar", "120 g"),
+                line("cream-35", "120 g"));
+        var uncertain = uncertain(dessert("from-dish", "spring-tin-180", "1", filling));
+        var influence = uncertain.influences().stream()
+                .filter(i -> i.input().equals(REST))
+                .findFirst()
+                .orElseThrow();
+        assertThat(influence.laterMinutes()).isPositive();
+        var sets = uncertain.ranges().stream()
+                .filter(range -> range.code().equals("sets"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(sets.latestMinutes().orElse(Double.POSITIVE_INFINITY))
+                .isGreaterThanOrEqualTo(sets.likelyMinutes().orElseThrow() + influence.laterMinutes());
     }
 }
