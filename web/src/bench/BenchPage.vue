@@ -63,6 +63,14 @@ const first = computed(() => {
   return answers.reduce((best, _, i) => (weight(i) > weight(best) ? i : best), 0)
 })
 const answer = computed(() => assessment.value?.components[chosen.value])
+const otherLayers = computed(() =>
+  (assessment.value?.warming?.components ?? [])
+    .filter((i) => i !== chosen.value)
+    .flatMap((i) => {
+      const layer = assessment.value?.components[i]
+      return layer?.warming ? [{ name: layer.name, warming: layer.warming }] : []
+    }),
+)
 /** The component of what could not be understood first, where there are several. */
 const troubled = computed(() => {
   const at = /^\/components\/(\d+)\//.exec(problems.value[0]?.path ?? '')?.[1]
@@ -181,6 +189,8 @@ const portionG = computed(
             class="course"
             :course="answer.course"
             :warming="answer.warming"
+            :others="otherLayers"
+            :whole="assessment.warming"
             :milestones="assessment.components.length === 1 ? assessment.milestones : []"
             :poured-at="formula.starts ?? ''"
             :fahrenheit="fahrenheit"

@@ -1,13 +1,16 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import type { Course, Milestone, Warming } from '@/api/client'
+import type { Course, Milestone, Warming, WholeWarming } from '@/api/client'
 import CourseChart from './CourseChart.vue'
 import WarmingChart from './WarmingChart.vue'
+import type { OtherLayer } from './warming'
 
 /** Firmness of one component: over time, or over temperature. */
 defineProps<{
   course: Course
   warming?: Warming
+  others?: OtherLayer[]
+  whole?: WholeWarming
   milestones: Milestone[]
   pouredAt: string
   fahrenheit?: boolean
@@ -25,6 +28,8 @@ const over = ref<'time' | 'temperature'>('time')
       v-if="warming && over === 'temperature'"
       class="chart"
       :warming="warming"
+      :others="others"
+      :whole="whole"
       :fahrenheit="fahrenheit"
     />
     <CourseChart

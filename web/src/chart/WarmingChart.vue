@@ -1,15 +1,25 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import { computed, ref } from 'vue'
-import type { Warming } from '@/api/client'
-import { warmingLayout, warmingWords } from './warming'
+import type { Warming, WholeWarming } from '@/api/client'
+import { warmingLayout, warmingWords, wholeWords, type OtherLayer } from './warming'
 
 /** How firm it is from the fridge to the room, with the band in which it eats right. */
-const props = defineProps<{ warming: Warming; fahrenheit?: boolean }>()
+const props = defineProps<{
+  warming: Warming
+  /** The other layers that set, drawn thin beside it. */
+  others?: OtherLayer[]
+  whole?: WholeWarming
+  fahrenheit?: boolean
+}>()
 const plot = ref<HTMLElement | null>(null)
 const { width, height } = useElementSize(plot)
-const drawn = computed(() => warmingLayout(props.warming, width.value, height.value, props.fahrenheit))
-const words = computed(() => warmingWords(props.warming, props.fahrenheit))
+const drawn = computed(() =>
+  warmingLayout(props.warming, width.value, height.value, props.fahrenheit, props.others),
+)
+const words = computed(() =>
+  `${warmingWords(props.warming, props.fahrenheit)} ${wholeWords(props.whole, props.fahrenheit)}`.trim(),
+)
 </script>
 
 <template>
@@ -46,6 +56,10 @@ const words = computed(() => warmingWords(props.warming, props.fahrenheit))
           :y1="drawn.bottom"
           :y2="drawn.bottom"
         />
+        <g v-for="other in drawn.others" :key="other.name" class="other">
+          <path :d="other.curve" />
+          <text :x="other.x" :y="other.y" text-anchor="end">{{ other.name }}</text>
+        </g>
         <path :d="drawn.curve" />
         <circle :cx="drawn.fridge.x" :cy="drawn.fridge.y" r="5" />
       </svg>
@@ -103,6 +117,16 @@ path {
   fill: none;
   stroke: var(--ink);
   stroke-width: 2.5;
+}
+
+.other path {
+  stroke: var(--quiet);
+  stroke-width: 1.2;
+  stroke-dasharray: 5 4;
+}
+
+.other text {
+  fill: var(--quiet);
 }
 
 circle {

@@ -116,19 +116,20 @@ public record Plastic(
     }
 
     /**
-     * After a day in the cold, brought to T °C: what it warms to melts, and nothing more sets in that time, Pa.
+     * As it came to be in the cold, brought to T °C: what it warms to melts, and nothing more sets in that time, Pa.
      *
      * @param cocoaSolid solid share of its cocoa butter in the cold
      * @param milkSolid the same of its milk fat
+     * @param seconds since it was filled
      */
-    public double broughtTo(double celsius, double cocoaSolid, double milkSolid) {
+    public double broughtTo(double celsius, double cocoaSolid, double milkSolid, double seconds) {
         var solid = new SolidFat(fat.p());
         return pa(
                 celsius,
                 Math.min(cocoaSolid, solid.cocoaButter(celsius)),
                 Math.min(milkSolid, solid.milkFat(celsius)),
                 solid.coconut(celsius),
-                Double.POSITIVE_INFINITY);
+                seconds);
     }
 
     /** Warmest temperature at which its rest value is still so much, °C; far below zero where it never is. */

@@ -131,21 +131,18 @@ public final class PlasticState {
         return still * (1 - plastic.air()) + plastic.creamPa() * cream * cream;
     }
 
-    /** Solid share of cocoa butter, mean of its points. */
-    public double meanCocoa() {
-        return exists ? mean(fat.cocoa()) : 0;
+    /** Solid share of cocoa butter at a point. */
+    public double cocoa(int point) {
+        return exists ? fat.cocoa()[point] : 0;
     }
 
-    /** Solid share of milk fat, mean of its points. */
-    public double meanMilk() {
-        return exists ? mean(fat.milk()) : 0;
+    /** Solid share of milk fat at a point. */
+    public double milk(int point) {
+        return exists ? fat.milk()[point] : 0;
     }
 
-    private static double mean(double[] values) {
-        double sum = 0;
-        for (double value : values) {
-            sum += value;
-        }
-        return values.length > 0 ? sum / values.length : 0;
+    /** Time since it was filled, s. */
+    public double seconds() {
+        return seconds;
     }
 }

@@ -14,6 +14,7 @@ import com.deftchill.core.gel.Setting;
 import com.deftchill.core.parameters.Parameters;
 import com.deftchill.core.turnout.Slump;
 import java.util.Arrays;
+import java.util.function.IntToDoubleFunction;
 
 /**
  * Follows the chill of one layer and keeps what a cook waits for: how firm, how cold, how well it would stand, and from
@@ -405,26 +406,35 @@ public final class SetHistory implements ChillListener {
 
     /** Share of setting when judged, mean over the volume. */
     public double meanShareWhenJudged() {
+        return mean(point -> shareWhenJudged[point]);
+    }
+
+    /** Solid share of its cocoa butter when judged, mean over the volume. */
+    public double cocoaWhenJudged() {
+        return mean(point -> plasticWhenJudged.cocoa(point));
+    }
+
+    /** Solid share of its milk fat when judged, mean over the volume. */
+    public double milkWhenJudged() {
+        return mean(point -> plasticWhenJudged.milk(point));
+    }
+
+    /** How old it was when judged, s. */
+    public double ageWhenJudged() {
+        return plasticWhenJudged.seconds();
+    }
+
+    private double mean(IntToDoubleFunction ofPoint) {
         double sum = 0;
         double volume = 0;
         for (int row = 0; row < slab.rows(); row++) {
             for (int column = 0; column < slab.columns(row); column++) {
                 int cell = slab.cell(column, row);
-                sum += slab.volume(cell) * shareWhenJudged[slab.at(cell)];
+                sum += slab.volume(cell) * ofPoint.applyAsDouble(slab.at(cell));
                 volume += slab.volume(cell);
             }
         }
         return sum / volume;
-    }
-
-    /** Solid share of its cocoa butter when judged, mean over its points. */
-    public double cocoaWhenJudged() {
-        return plasticWhenJudged.meanCocoa();
-    }
-
-    /** Solid share of its milk fat when judged. */
-    public double milkWhenJudged() {
-        return plasticWhenJudged.meanMilk();
     }
 
     private void measure() {

@@ -437,7 +437,8 @@ public record Study(
     public double rigidityAt(double celsius) {
         double share = model.shareAt(history.meanShareWhenJudged(), celsius);
         return model.rigidity(gramsPerLitre(), share, history.strength() * factors.product())
-                + plastic.broughtTo(celsius, history.cocoaWhenJudged(), history.milkWhenJudged());
+                + plastic.broughtTo(
+                        celsius, history.cocoaWhenJudged(), history.milkWhenJudged(), history.ageWhenJudged());
     }
 
     /** The same, had it been made of other amounts and set as this one did, Pa. */
@@ -448,7 +449,9 @@ public record Study(
                         made.gelatinGramsPerLitre(),
                         share,
                         history.strength() * other.factors(made).product())
-                + Mixing.plastic(other).broughtTo(celsius, history.cocoaWhenJudged(), history.milkWhenJudged());
+                + Mixing.plastic(other)
+                        .broughtTo(
+                                celsius, history.cocoaWhenJudged(), history.milkWhenJudged(), history.ageWhenJudged());
     }
 
     /** Mean strain of the body turned out a day after pouring. */

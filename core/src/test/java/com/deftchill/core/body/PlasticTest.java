@@ -65,7 +65,7 @@ class PlasticTest {
         var mousse = plastic(chocolate(), 0.4, 0, 0, 0, 90);
         double before = Double.POSITIVE_INFINITY;
         for (double celsius = 4; celsius < 36; celsius++) {
-            double pa = mousse.broughtTo(celsius, 0.85, 0.52);
+            double pa = mousse.broughtTo(celsius, 0.85, 0.52, Double.POSITIVE_INFINITY);
             assertThat(pa).isLessThanOrEqualTo(before);
             before = pa;
         }

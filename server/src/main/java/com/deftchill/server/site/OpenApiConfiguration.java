@@ -30,6 +30,8 @@ class OpenApiConfiguration {
             Map.entry("ComponentAnswer", List.of("course", "warming", "strip")),
             Map.entry("After", List.of("mostMinutes")),
             Map.entry("Warming", List.of("rightFromC", "rightToC", "minutesOut")),
+            Map.entry("WholeWarming", List.of("rightFromC", "rightToC", "minutesOut")),
+            Map.entry("Assessment", List.of("warming")),
             Map.entry("OwnPreview", List.of("mould", "ingredient")),
             Map.entry("SumAnswer", List.of("component")),
             Map.entry("Section", List.of("standing")),

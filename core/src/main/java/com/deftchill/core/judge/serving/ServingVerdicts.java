@@ -77,11 +77,12 @@ public final class ServingVerdicts {
         var given = new ArrayList<Given>();
         double cocoa = study.history().cocoaWhenJudged();
         double milk = study.history().milkWhenJudged();
+        double age = study.history().ageWhenJudged();
         for (double celsius : EATEN_C) {
             given.add(new Given(
                     "At " + study.celsius(celsius),
                     Words.pascal(study.rigidityAt(celsius)) + ", of which not gel "
-                            + Words.pascal(study.plastic().broughtTo(celsius, cocoa, milk))));
+                            + Words.pascal(study.plastic().broughtTo(celsius, cocoa, milk, age))));
         }
         given.add(new Given("Air", Words.percent(study.mix().airShare())));
         given.add(new Given("Gel melts at", study.component().gels() ? study.celsius(study.meltC()) : "no gel in it"));
