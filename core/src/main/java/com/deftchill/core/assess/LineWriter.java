@@ -27,7 +27,7 @@ public final class LineWriter {
         if (!bad.isEmpty()) {
             line.add(new Sentence(bad.get(0).tone(), badNews(bad)));
         }
-        line.add(new Sentence(line.isEmpty() ? Tone.GOOD : Tone.NOTE, times(dessert)));
+        line.add(new Sentence(line.isEmpty() ? Tone.GOOD : Tone.NOTE, times(dessert, !bad.isEmpty())));
         return line;
     }
 
@@ -38,7 +38,7 @@ public final class LineWriter {
         return headlines + remedy.map(fix -> " " + fix.label() + ".").orElse("");
     }
 
-    private static String times(Dessert dessert) {
+    private static String times(Dessert dessert, boolean bad) {
         if (dessert.setting().isEmpty()) {
             return "Nothing in it sets: it is as it is poured.";
         }
@@ -59,8 +59,9 @@ public final class LineWriter {
                             ? ", served at " + dessert.clock(batch.timetable().endSeconds())
                             : best(dessert, set));
         } else if (Double.isInfinite(ready)) {
-            text.append(slices ? ", but not to be sliced" : ", but not to be turned out")
-                    .append(" within two days");
+            text.append(bad ? ", but not to be " : ", perhaps too soft to be ")
+                    .append(slices ? "sliced" : "turned out")
+                    .append(bad ? " within two days" : "");
         } else {
             text.append(slices ? ", slices from " : ", turns out from ").append(dessert.clock(ready));
             text.append(dip(dessert));

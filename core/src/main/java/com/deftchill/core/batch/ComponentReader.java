@@ -10,6 +10,8 @@ import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.gel.GelModels;
 import com.deftchill.core.kitchen.BloomSchool;
 import com.deftchill.core.larder.GelProduct;
+import com.deftchill.core.larder.Ingredient;
+import com.deftchill.core.larder.Ingredient.Trait;
 import com.deftchill.core.larder.Larder;
 import com.deftchill.core.mix.Mix;
 import com.deftchill.core.mix.Treatment;
@@ -218,12 +220,22 @@ final class ComponentReader {
         return complete
                 ? Optional.of(new Component.Line(
                         line.id(),
-                        new Mix.Part(ingredient, amount.grams(), treatment),
+                        new Mix.Part(ingredient, amount.grams(), cookedInFoam(from, line, ingredient, treatment)),
                         share,
                         amount.how(),
                         line.foam(),
                         Optional.empty()))
                 : Optional.empty();
+    }
+
+    /** Egg that is whipped over water or with hot syrup is cooked in its foam. */
+    private static Treatment cookedInFoam(
+            WrittenFormula.Component from, WrittenFormula.Line line, Ingredient ingredient, Treatment written) {
+        boolean cooked = from.foams().stream()
+                .anyMatch(foam -> foam.id().equals(line.foam())
+                        && (foam.cooking().equals("over-water")
+                                || foam.cooking().equals("hot-syrup")));
+        return cooked && written == Treatment.AS_BOUGHT && ingredient.has(Trait.EGG) ? Treatment.HEATED : written;
     }
 
     private Share share(String at, WrittenFormula.Component from, WrittenFormula.Line line, String name) {

@@ -60,7 +60,7 @@ final class FoldsDownTo {
     }
 
     private Low ofChocolate() {
-        if (Emulsion.of(component)) {
+        if (Emulsion.of(component) || inCheese()) {
             return new Low(ganacheFlowsTo(), By.GANACHE_STIFFENS);
         }
         boolean egg = component.lines().stream()
@@ -68,6 +68,19 @@ final class FoldsDownTo {
         return egg
                 ? new Low(p.eggLeast().value(), By.CHOCOLATE_STIFFENS)
                 : new Low(p.bareLeast().value(), By.CHIPS_FORM);
+    }
+
+    /** Whether the chocolate is spread through at least as much fresh cheese, whose water holds it apart: no chips form. */
+    private boolean inCheese() {
+        double cheese = 0;
+        double chocolate = 0;
+        for (var line : component.lines()) {
+            if (!line.whipped()) {
+                cheese += line.part().ingredient().curd().isPresent() ? line.grams() : 0;
+                chocolate += Emulsion.isChocolate(line) ? line.grams() : 0;
+            }
+        }
+        return cheese >= chocolate;
     }
 
     /** Temperature that a gel reaches while it still flows: in the room, and if it never stops there, in the fridge. */

@@ -56,6 +56,15 @@ public enum Served {
         return this == IN_GLASS || this == FROM_DISH || this == PIPED;
     }
 
+    /**
+     * How a layer is judged: whipped cream and caramel among the layers of what is sliced are cut with it, and need only hold
+     * as they would in a dish.
+     */
+    public Served leastFor(Kind kind, boolean alone) {
+        boolean soft = kind == Kind.WHIPPED || kind == Kind.CARAMEL;
+        return this == SLICED && soft && !alone ? FROM_DISH : this;
+    }
+
     /** As documents write it. */
     public String id() {
         return id;

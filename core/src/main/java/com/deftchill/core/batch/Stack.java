@@ -12,8 +12,9 @@ import java.util.List;
  * @param fillMm height of the fill, mm
  * @param fillMl volume meant for each mould, ml
  * @param overMl what does not fit, ml
+ * @param heapedMl what stands above the rim, as fruit or whipped cream on top may, ml
  */
-public record Stack(List<Bed> beds, double fillMm, double fillMl, double overMl) {
+public record Stack(List<Bed> beds, double fillMm, double fillMl, double overMl, double heapedMl) {
     public Stack {
         beds = List.copyOf(beds);
     }
@@ -85,7 +86,20 @@ public record Stack(List<Bed> beds, double fillMm, double fillMl, double overMl)
             beds.add(new Bed(top, to, ml, grams, 0, 0, inside));
             top = to;
         }
-        return new Stack(beds, top, meantMl, overMl);
+        double heapedMl = Math.min(overMl, heapMl(batch, beds));
+        return new Stack(beds, top, meantMl - heapedMl, overMl - heapedMl, heapedMl);
+    }
+
+    /** What lies on top and need not fit below the rim, ml: pieces or whipped cream, where nothing is turned over. */
+    private static double heapMl(Batch batch, List<Bed> beds) {
+        for (int i = beds.size() - 1; i >= 0; i--) {
+            var kind = batch.components().get(i).kind();
+            if (kind != Kind.GARNISH && beds.get(i).ml() > 0) {
+                boolean heap = kind == Kind.PIECES || kind == Kind.WHIPPED;
+                return heap && batch.served() != Served.TURNED_OUT ? beds.get(i).ml() : 0;
+            }
+        }
+        return 0;
     }
 
     /** What of a liquid the sponge below it draws into its pores, ml. */

@@ -1,6 +1,7 @@
 package com.deftchill.core.build;
 
 import com.deftchill.core.batch.Batch;
+import com.deftchill.core.batch.Served;
 import com.deftchill.core.chill.ChillListener;
 import com.deftchill.core.chill.ChillOptions;
 import com.deftchill.core.chill.ChillSimulation;
@@ -10,14 +11,18 @@ import com.deftchill.core.chill.Place;
 import com.deftchill.core.chill.Pouring;
 import com.deftchill.core.turnout.Outline;
 import com.deftchill.core.turnout.Point;
+import com.deftchill.core.vessel.Profile;
+import com.deftchill.core.vessel.Symmetry;
 import com.deftchill.core.vessel.Vessel;
 import com.deftchill.core.vessel.WallMaterial;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 
 /**
  * What happens once a dessert is served: as cold as it comes out of its last place, it warms in the room, in its glass or
- * standing free on a plate. The body on the plate keeps its shape for the heat; a slice is taken to warm as the whole [E].
+ * standing free on a plate. The body on the plate keeps its shape for the heat; a slice is taken as a round body of its own
+ * volume and height [E].
  */
 public final class AtTheTable {
     /** Followed for so long, s. */
@@ -26,6 +31,10 @@ public final class AtTheTable {
     private static final WallMaterial PLATE = new WallMaterial("china", "china", 1.4, 2.0e6, true, true, "H4; H5");
 
     private static final double OUTLINES = 12;
+    /** A slice where the portions are not written [E]. */
+    private static final double USUAL_SLICE_ML = 120;
+
+    private static final double MM3_PER_ML = 1000;
 
     private final Batch batch;
     private final Grid grid;
@@ -101,9 +110,10 @@ public final class AtTheTable {
         boolean over = onPlate() && batch.turnedOver();
         var vessel = vessel(over);
         var cut = onPlate() ? Grid.of(vessel, over ? upsideDown() : interfaces, options) : grid;
+        var onPlate = new OnPlate(grid, cut, over);
         var cells = new Material[cut.cells()];
         for (int c = 0; c < cells.length; c++) {
-            cells[c] = materials[inMould(c, over)];
+            cells[c] = materials[onPlate.inMould(c)];
         }
         var start = new Pouring() {
             @Override
@@ -118,7 +128,7 @@ public final class AtTheTable {
 
             @Override
             public double celsius(Layer layer, int cell) {
-                return celsius[inMould(cell, over)];
+                return celsius[onPlate.inMould(cell)];
             }
         };
         double wallC = onPlate()
@@ -126,7 +136,7 @@ public final class AtTheTable {
                 : batch.timetable().last().airC();
         var place = Place.uniform(
                 batch.timetable().roomC(), batch.parameters().cold().tableRoom().value(), LASTS);
-        var follower = new Follower(over);
+        var follower = new Follower(onPlate, over);
         new ChillSimulation(cut, cells, vessel.material(), options).run(start, wallC, List.of(place), follower);
         return new Course(followed.stream().map(BuiltLayer::index).toList(), follower.moments, follower.shapes);
     }
@@ -137,8 +147,25 @@ public final class AtTheTable {
             return mould;
         }
         double fill = interfaces[interfaces.length - 1];
-        var body = over ? mould.profile().upsideDown(fill) : mould.profile();
+        var body = sliceMl().isPresent()
+                ? cylinder(sliceMl().getAsDouble(), fill)
+                : over ? mould.profile().upsideDown(fill) : mould.profile();
         return new Vessel(body, PLATE, 0, batch.parameters().cold().plate().value());
+    }
+
+    /** Volume of a slice, ml; empty for what is not sliced. */
+    private OptionalDouble sliceMl() {
+        if (batch.served() != Served.SLICED) {
+            return OptionalDouble.empty();
+        }
+        double ml = batch.mould().vessel().profile().volumeMl(interfaces[interfaces.length - 1]);
+        double slices = batch.portions() > 1 ? batch.portions() : Math.ceil(ml / USUAL_SLICE_ML);
+        return OptionalDouble.of(ml / slices);
+    }
+
+    private static Profile cylinder(double ml, double heightMm) {
+        double radius = Math.sqrt(MM3_PER_ML * ml / (Math.PI * heightMm));
+        return new Profile(Symmetry.ROUND, 0, new double[] {radius, radius}, new double[] {0, heightMm});
     }
 
     private double[] upsideDown() {
@@ -152,28 +179,45 @@ public final class AtTheTable {
         return turned;
     }
 
-    /** The cell in the mould that a cell on the plate was. */
-    private int inMould(int cell, boolean over) {
-        int columns = grid.columns();
-        return over ? grid.cell(cell % columns, grid.rows() - 1 - cell / columns) : cell;
+    /**
+     * Which cell on the plate was which in the mould: row for row, turned over or not; across, at the same share of the width.
+     */
+    private record OnPlate(Grid mould, Grid cut, boolean over) {
+        int inMould(int cell) {
+            return across(cut, mould, cell);
+        }
+
+        int ofMould(int cell) {
+            return across(mould, cut, cell);
+        }
+
+        private int across(Grid from, Grid to, int cell) {
+            int row = cell / from.columns();
+            int there = over ? to.rows() - 1 - row : row;
+            int column = Math.min(cell % from.columns(), from.rowCells(row) - 1);
+            return to.cell(column * to.rowCells(there) / from.rowCells(row), there);
+        }
     }
 
     private final class Follower implements ChillListener {
+        private final OnPlate onPlate;
         private final boolean over;
         private final double[] mean = new double[grid.cells()];
         private final double[] now = new double[grid.cells()];
         private final List<Moment> moments = new ArrayList<>();
         private final List<Shape> shapes = new ArrayList<>();
 
-        Follower(boolean over) {
+        Follower(OnPlate onPlate, boolean over) {
+            this.onPlate = onPlate;
             this.over = over;
         }
 
         @Override
         public void afterStep(double seconds, double stepSeconds, double[] meanCelsius, double[] nowCelsius) {
             for (int c = 0; c < mean.length; c++) {
-                mean[inMould(c, over)] = meanCelsius[c];
-                now[inMould(c, over)] = nowCelsius[c];
+                int there = onPlate.ofMould(c);
+                mean[c] = meanCelsius[there];
+                now[c] = nowCelsius[there];
             }
             var pa = new double[histories.size()];
             var celsius = new double[pa.length];

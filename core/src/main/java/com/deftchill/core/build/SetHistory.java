@@ -2,6 +2,7 @@ package com.deftchill.core.build;
 
 import com.deftchill.core.batch.Batch;
 import com.deftchill.core.batch.Component;
+import com.deftchill.core.batch.Kind;
 import com.deftchill.core.body.Nature;
 import com.deftchill.core.body.Plastic;
 import com.deftchill.core.body.PlasticState;
@@ -45,17 +46,27 @@ public final class SetHistory implements ChillListener {
             double set = nature == Nature.PLASTIC
                     ? setPlastic(body.setPlastic().value(), plasticBody.restPa(FRIDGE_C))
                     : body.setGel().value();
-            var gel = batch.served().least(component.parameters().gel());
-            var plastic = batch.served().least(component.parameters().fat());
+            double gel = gelPa(batch, component);
+            var plastic = batch.served()
+                    .leastFor(component.kind(), batch.components().size() == 1)
+                    .least(component.parameters().fat());
             double ready = switch (nature) {
-                case GEL -> gel.value();
+                case GEL -> gel;
                 case PLASTIC -> plastic.value();
-                case MIXED -> Math.min(gel.value(), plastic.value());
+                case MIXED -> Math.min(gel, plastic.value());
             };
             double close = nature == Nature.GEL
                     ? component.parameters().gel().uncertain().value()
                     : body.uncertainFat().value();
             return new Limits(nature, set, batch.turnsOut() ? ready / Math.pow(close, CLOSE_POWER) : 0);
+        }
+
+        /** A jelly upon other layers is cut with them, and need be no firmer than a jelly. */
+        private static double gelPa(Batch batch, Component component) {
+            var p = component.parameters().gel();
+            double served = batch.served().least(p).value();
+            boolean upon = component.kind() == Kind.JELLY && batch.components().size() > 1;
+            return upon ? Math.min(served, p.jellyLeast().value()) : served;
         }
 
         /** What is meant to stay loose, as a fool or a sauce does, is set once nearly at its own rest value [E]. */

@@ -394,7 +394,8 @@ public record Study(
     private double[] band() {
         var served = batch.served();
         var plastic = between(
-                served.least(parameters().fat()), served.most(parameters().fat()));
+                served.leastFor(component.kind(), alone()).least(parameters().fat()),
+                served.most(parameters().fat()));
         return switch (nature) {
             case GEL -> gelBand(served);
             case PLASTIC -> plastic;

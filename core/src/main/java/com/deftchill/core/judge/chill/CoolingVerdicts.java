@@ -125,6 +125,8 @@ public final class CoolingVerdicts {
                 "A fan fridge or blast chiller, smaller moulds, an ice bath before filling, a lower pour temperature.");
     }
 
+    private static final double SECONDS_PER_MINUTE = 60;
+
     /** When the warmest point passes each limit of the rule set. */
     private static String cooling(Study study) {
         var rules = study.kitchen().safety();
@@ -138,7 +140,8 @@ public final class CoolingVerdicts {
                         : "The warmest point is " + String.join(" and ", reached) + " and ends at " + end
                                 + ", not below " + study.celsius(stage.celsius()) + ".";
             }
-            reached.add("below " + study.celsius(stage.celsius()) + " after " + Words.duration(seconds));
+            reached.add("below " + study.celsius(stage.celsius())
+                    + (seconds < SECONDS_PER_MINUTE ? " from the start" : " after " + Words.duration(seconds)));
         }
         return "The warmest point is " + String.join(" and ", reached) + ".";
     }

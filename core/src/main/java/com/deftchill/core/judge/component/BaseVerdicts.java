@@ -130,6 +130,9 @@ public final class BaseVerdicts {
         return new Fix("Make " + Notation.write(factor, 2) + " times as much", effect, changes);
     }
 
+    /** Above so much of the dry limit it is close to it [E]. */
+    private static final double CLOSE_TO_DRY = 0.75;
+
     private static List<Verdict> soak(Portrait portrait) {
         var component = portrait.component();
         var liquid = component.lines().stream()
@@ -149,13 +152,20 @@ public final class BaseVerdicts {
                         .mapToDouble(line -> line.part().grams() * soaking(line).uptake(seconds))
                         .sum()
                 / pieces;
+        double written = grams(liquid);
+        // What is spooned over is taken up as far as it goes, and nothing is left in a dish.
+        boolean spooned = seconds >= Soaking.DRENCHED_SECONDS && written <= uptake * pieces;
         double aim = dry.stream()
                         .mapToDouble(line -> line.part().grams()
                                 * soaking(line).aim(portrait.parameters().pan()))
                         .sum()
                 / pieces;
-        verdicts.add(soaked(portrait, soaking(dry.get(0)), seconds, uptake, aim));
-        verdicts.add(liquid(portrait, liquid, pieces, uptake));
+        if (spooned) {
+            verdicts.add(spooned(portrait, liquid, pieces, aim));
+        } else {
+            verdicts.add(soaked(portrait, soaking(dry.get(0)), seconds, uptake, aim));
+            verdicts.add(liquid(portrait, liquid, pieces, uptake));
+        }
         return verdicts;
     }
 
@@ -199,28 +209,58 @@ public final class BaseVerdicts {
         return verdict(portrait, "soak-right", Tone.GOOD, "Soaked right", took + ": moist, not wet.", List.of());
     }
 
+    /** Liquid spooned over the pieces: its grams are what they take up. */
+    private static Verdict spooned(Portrait portrait, List<Component.Line> liquid, double pieces, double aim) {
+        double uptake = grams(liquid) / pieces;
+        var pan = portrait.parameters().pan();
+        var took = Words.grams(grams(liquid)) + " over " + Words.grams(pieces) + " of pieces is "
+                + Notation.write(uptake, 2) + " g on a gram" + alcohol(portrait, liquid);
+        if (uptake > pan.soakWet().value()) {
+            return verdict(
+                    portrait,
+                    "soak-wet",
+                    Tone.CAUTION,
+                    "Too wet",
+                    took + " Above " + pan.soakWet().value() + " it is wet and leaks into the layer below.",
+                    List.of(liquidFix(portrait, pieces * aim, grams(liquid))));
+        }
+        if (uptake >= pan.soakDry().value()) {
+            return verdict(portrait, "soak-right", Tone.GOOD, "Soaked right", took + " Moist, not wet.", List.of());
+        }
+        boolean close = uptake >= pan.soakDry().value() * CLOSE_TO_DRY;
+        return verdict(
+                portrait,
+                "soak-dry",
+                close ? Tone.NOTE : Tone.CAUTION,
+                close ? "On the dry side" : "Stays dry in the middle",
+                took + " Below " + pan.soakDry().value() + " it is dry unless what lies on it is moist.",
+                List.of(liquidFix(portrait, pieces * aim, grams(liquid))));
+    }
+
     /** Liquid that the pieces take, against what is written. */
     private static Verdict liquid(Portrait portrait, List<Component.Line> liquid, double pieces, double uptake) {
         double written = grams(liquid);
         double taken = pieces * uptake;
         double needs = taken * (1 + portrait.parameters().pan().soakLeft().value());
-        double alcohol = liquid.stream()
-                        .mapToDouble(line -> line.part().grams()
-                                * line.part().ingredient().composition().share(Constituent.ALCOHOL))
-                        .sum()
-                * ML_PER_G_ALCOHOL
-                / portrait.batch().count();
         var sentence = Words.grams(pieces) + " of pieces take " + Words.grams(taken)
                 + "; with what is left in the dish "
-                + Words.grams(needs) + " is needed, " + Words.grams(written) + " is written."
-                + (alcohol > 0.05
-                        ? " " + Notation.write(alcohol, 1)
-                                + " ml of pure alcohol in each portion: none of it boils off."
-                        : "");
+                + Words.grams(needs) + " is needed, " + Words.grams(written) + " is written"
+                + alcohol(portrait, liquid);
         boolean off = written * DRY_MARGIN < needs || written > needs * 1.4;
         if (!off) {
             return verdict(portrait, "soak-liquid", Tone.NOTE, "Liquid for the soak", sentence, List.of());
         }
+        return verdict(
+                portrait,
+                "soak-liquid-off",
+                // What is too much stays in the dish.
+                written < needs ? Tone.CAUTION : Tone.NOTE,
+                written < needs ? "Too little liquid for the soak" : "More liquid than it takes",
+                sentence,
+                List.of(liquidFix(portrait, needs, written)));
+    }
+
+    private static Fix liquidFix(Portrait portrait, double needs, double written) {
         var changes = new ArrayList<Fix.Change>();
         var lines = portrait.component().lines();
         for (int i = 0; i < lines.size(); i++) {
@@ -230,14 +270,21 @@ public final class BaseVerdicts {
                         Words.grams(portrait.weighed(lines.get(i).part().grams() * needs / written))));
             }
         }
-        return verdict(
-                portrait,
-                "soak-liquid-off",
-                // What is too much stays in the dish.
-                written < needs ? Tone.CAUTION : Tone.NOTE,
-                written < needs ? "Too little liquid for the soak" : "More liquid than it takes",
-                sentence,
-                List.of(new Fix("Make " + Words.grams(needs) + " of it", "as much as the pieces take", changes)));
+        return new Fix("Make " + Words.grams(needs) + " of it", "as much as the pieces take", changes);
+    }
+
+    /** The end of a sentence: what of the soak is alcohol. */
+    private static String alcohol(Portrait portrait, List<Component.Line> liquid) {
+        double portions = portrait.batch().count() * (double) portrait.batch().portions();
+        double ml = liquid.stream()
+                        .mapToDouble(line -> line.part().grams()
+                                * line.part().ingredient().composition().share(Constituent.ALCOHOL))
+                        .sum()
+                * ML_PER_G_ALCOHOL
+                / portions;
+        return ml > 0.05
+                ? ". " + Notation.write(ml, 1) + " ml of pure alcohol in each portion: none of it boils off."
+                : ".";
     }
 
     private static Verdict verdict(

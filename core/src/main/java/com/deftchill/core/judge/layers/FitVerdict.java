@@ -40,10 +40,12 @@ public final class FitVerdict {
                     sentence,
                     countFix(dessert, Math.max(comfortable, count + 1)));
         }
+        double heaped = dessert.stack().heapedMl();
         double lost = dessert.batch().loss() * dessert.totalG();
         var sentence = count + " x " + Words.ml(fill) + ", filled "
                 + Words.mm(dessert.stack().fillMm()) + " high, "
                 + Words.mm(profile.brimMm() - dessert.stack().fillMm()) + " below the rim."
+                + (heaped > 0 ? " " + Words.ml(heaped) + " of what lies on top stand above it." : "")
                 + (lost > 0 ? " " + Words.grams(lost) + " stays in bowl and jug." : "");
         if (fill < LOOKS_LOST * brim) {
             int fewer = (int) Math.max(1, Math.floor(fill * count / (0.8 * brim)));
