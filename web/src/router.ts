@@ -4,7 +4,9 @@ import { createRouter, createWebHistory } from 'vue-router'
 export const router = createRouter({
   history: createWebHistory(),
   routes: [
-    { path: '/', component: () => import('@/document/FirstFormula.vue') },
+    { path: '/', name: 'book', component: () => import('./book/BookPage.vue') },
+    { path: '/new', name: 'new', component: () => import('./book/NewPage.vue') },
+    { path: '/bench', name: 'first-bench', component: () => import('@/document/FirstFormula.vue') },
     { path: '/bench/:id', name: 'bench', component: () => import('./bench/BenchPage.vue') },
     { path: '/bench/:id/card', name: 'card', component: () => import('./card/CardPage.vue') },
     { path: '/cold', name: 'first-cold', component: () => import('@/document/FirstFormula.vue') },

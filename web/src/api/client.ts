@@ -49,6 +49,10 @@ export type StoredFormula = Schemas['StoredFormula']
 export type LoggedBatch = Schemas['LoggedBatch']
 export type MadeBatch = Schemas['MadeBatch']
 export type FormulaSummary = Schemas['FormulaSummary']
+export type BookRow = Schemas['BookRow']
+export type SmallCut = Schemas['SmallCut']
+/** Which formulas the Book lists. */
+export type BookWish = NonNullable<paths['/api/book']['get']['parameters']['query']>
 /** Which formulas to list. */
 export type FormulaWish = NonNullable<paths['/api/formulas']['get']['parameters']['query']>
 type ProblemResponse = Schemas['ProblemResponse']
@@ -230,6 +234,11 @@ export const api = {
     })
     return sent<Schemas['ImportedFormula']>(response)
   },
+  book: (wish: BookWish, signal?: AbortSignal) =>
+    answer(client.GET('/api/book', { params: { query: wish }, signal })),
+  bookTags: () => answer(client.GET('/api/book/tags')),
+  tagFormula: (formulaId: string, tags: string[]) =>
+    answer(client.PUT('/api/book/{formulaId}/tags', { params: { path: { formulaId } }, body: { tags } })),
   formulas: (wish: FormulaWish = {}) => answer(client.GET('/api/formulas', { params: { query: wish } })),
   bringBack: (id: string, version: number) =>
     answer(client.POST('/api/formulas/{id}/bring-back', { params: { path: { id }, query: { version } } })),

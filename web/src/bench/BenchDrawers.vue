@@ -27,12 +27,10 @@ const SwapDrawer = defineAsyncComponent(() => import('@/alternatives/SwapDrawer.
 const VariantsDrawer = defineAsyncComponent(() => import('@/alternatives/VariantsDrawer.vue'))
 const PasteDrawer = defineAsyncComponent(() => import('@/weighing/PasteDrawer.vue'))
 const MethodDrawer = defineAsyncComponent(() => import('@/method/MethodDrawer.vue'))
-const FormulaFinder = defineAsyncComponent(() => import('@/document/FormulaFinder.vue'))
 const ScaleDrawer = defineAsyncComponent(() => import('@/alternatives/ScaleDrawer.vue'))
 
 const opened = (which: Drawer) =>
   computed({ get: () => drawer.value === which, set: (now) => (drawer.value = now ? which : '') })
-const findOpen = opened('find')
 const logOpen = opened('log')
 const revisionsOpen = opened('revisions')
 const swapOpen = opened('swap')
@@ -50,7 +48,6 @@ const evidence = (title: string, opened: Evidence) => emit('evidence', title, op
 </script>
 
 <template>
-  <FormulaFinder v-if="findOpen" v-model:open="findOpen" @open="emit('open', $event)" />
   <LogDrawer
     v-model:open="logOpen"
     :formula-id="formulaId"

@@ -116,11 +116,9 @@ const portionG = computed(
     <FormulaBar
       :id="id"
       :formula="formula"
-      :formulas="formulas"
       :state="saved"
       :can-undo="history.canUndo.value"
       :can-redo="history.canRedo.value"
-      @open="open"
       @change="change"
       @undo="undo"
       @redo="redo"
@@ -132,7 +130,6 @@ const portionG = computed(
       @method="drawer = 'method'"
       @variants="drawer = 'variants'"
       @take="files.choose"
-      @find="drawer = 'find'"
     />
     <main>
       <FormulaNotices :id="id" :stored="stored" @open="open" />

@@ -21,22 +21,8 @@ import TimeAxis from './TimeAxis.vue'
 import { usePlayer } from './usePlayer'
 import { useUncertainty } from './useUncertainty'
 
-const {
-  id,
-  larder,
-  fahrenheit,
-  formulas,
-  stored,
-  formula,
-  state,
-  saved,
-  history,
-  change,
-  undo,
-  redo,
-  open,
-  ...page
-} = useFormulaPage('cold')
+const { id, larder, fahrenheit, stored, formula, state, saved, history, change, undo, redo, open, ...page } =
+  useFormulaPage('cold')
 const { evidence, evidenceTitle, showEvidence } = page
 const {
   answer: chill,
@@ -93,11 +79,9 @@ const print = () => window.print()
     <FormulaHead
       :id="id"
       station="cold"
-      :formulas="formulas"
       :state="saved"
       :can-undo="history.canUndo.value"
       :can-redo="history.canRedo.value"
-      @open="open"
       @undo="undo"
       @redo="redo"
     >

@@ -8,14 +8,12 @@ import FormulaHead from './FormulaHead.vue'
 defineProps<{
   id: string
   formula: Formula
-  formulas: { id: string; name: string }[]
   /** How it stands with saving, in words. */
   state: string
   canUndo: boolean
   canRedo: boolean
 }>()
 const emit = defineEmits<{
-  open: [id: string]
   change: [formula: Formula, place: string]
   undo: []
   redo: []
@@ -27,7 +25,6 @@ const emit = defineEmits<{
   method: []
   variants: []
   take: []
-  find: []
 }>()
 const nameId = useId()
 </script>
@@ -36,11 +33,9 @@ const nameId = useId()
   <FormulaHead
     :id="id"
     station="bench"
-    :formulas="formulas"
     :state="state"
     :can-undo="canUndo"
     :can-redo="canRedo"
-    @open="emit('open', $event)"
     @undo="emit('undo')"
     @redo="emit('redo')"
   >
@@ -50,8 +45,8 @@ const nameId = useId()
       <a-textarea
         :id="nameId"
         class="name"
-        :class="{ long: (formula.name ?? '').length > 24 }"
-        :rows="(formula.name ?? '').length > 24 ? 2 : 1"
+        :class="{ long: (formula.name ?? '').length > 34 }"
+        :rows="(formula.name ?? '').length > 34 ? 2 : 1"
         :value="formula.name"
         :title="formula.name"
         :maxlength="200"
@@ -60,7 +55,6 @@ const nameId = useId()
       />
     </template>
     <MenuButton label="Formula ▾">
-      <a-menu-item key="find" @click="emit('find')">Find a formula…</a-menu-item>
       <a-menu-item key="new" @click="emit('add')">New formula</a-menu-item>
       <a-menu-item key="copy" @click="emit('copy')">Copy of this one</a-menu-item>
       <a-menu-divider />
@@ -89,7 +83,7 @@ const nameId = useId()
 .name {
   flex: 1;
   min-width: 160px;
-  max-width: 340px;
+  max-width: 520px;
   border-width: 0 0 2px;
   border-color: var(--edge-deep);
   border-radius: 0;

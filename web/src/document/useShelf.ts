@@ -10,7 +10,10 @@ export function useShelf(open: (id: string) => unknown) {
   const queries = useQueryClient()
   const createFormula = useSend('create')
   const removeFormula = useSend('remove')
-  const listAgain = () => queries.invalidateQueries({ queryKey: ['formulas'] })
+  const listAgain = async () => {
+    await queries.invalidateQueries({ queryKey: ['formulas'] })
+    await queries.invalidateQueries({ queryKey: ['book'] })
+  }
 
   async function create(document: Formula) {
     const made = await createFormula(document)

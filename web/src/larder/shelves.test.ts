@@ -7,6 +7,7 @@ const larder: Larder = {
     {
       id: 'cream',
       name: 'Cream',
+      otherNames: [],
       group: 'dairy',
       shares: [
         { key: 'water', name: 'Water', percent: 60 },

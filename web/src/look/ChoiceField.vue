@@ -1,14 +1,11 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue'
 import type { Problem } from '@/api/client'
+import PlainChoice from './PlainChoice.vue'
+import SearchChoice from './SearchChoice.vue'
+import type { Choice } from './picking'
 
-export interface Choice {
-  value: string
-  label: string
-  group?: string
-}
-
-/** One thing of the larder, from the browser's own list: it works by touch, by keyboard and by screen reader. */
+/** One thing of several: from the browser's own list where it is short, else found as one types. */
 const props = defineProps<{
   label: string
   modelValue?: string
@@ -20,74 +17,25 @@ const props = defineProps<{
 const emit = defineEmits<{ 'update:modelValue': [value: string] }>()
 const id = useId()
 
-const groups = computed(() => [...new Set(props.options.map((o) => o.group ?? ''))])
-const inGroup = (group: string) => props.options.filter((o) => (o.group ?? '') === group)
-const known = computed(() => props.options.some((o) => o.value === props.modelValue))
-
-function choose(event: Event) {
-  const select = event.target as HTMLSelectElement
-  emit('update:modelValue', select.value)
-  if (props.placeholder) select.value = ''
-}
+/** More than these are not looked through. */
+const SHORT = 12
+const long = computed(() => props.options.length > SHORT)
 </script>
 
 <template>
   <div class="field">
     <label :for="id" :class="{ 'out-of-sight': hiddenLabel }">{{ label }}</label>
-    <select
+    <component
+      :is="long ? SearchChoice : PlainChoice"
       :id="id"
-      :value="modelValue ?? ''"
-      :aria-invalid="problem ? 'true' : undefined"
-      :aria-describedby="problem ? `${id}-rule` : undefined"
-      :class="{ wrong: problem, empty: placeholder }"
-      @change="choose"
-    >
-      <option v-if="placeholder" value="" disabled>{{ placeholder }}</option>
-      <option v-else-if="!known" :value="modelValue ?? ''">{{ modelValue }} (unknown)</option>
-      <template v-for="group in groups" :key="group">
-        <optgroup v-if="group" :label="group">
-          <option v-for="o in inGroup(group)" :key="o.value" :value="o.value">{{ o.label }}</option>
-        </optgroup>
-        <template v-else>
-          <option v-for="o in inGroup(group)" :key="o.value" :value="o.value">{{ o.label }}</option>
-        </template>
-      </template>
-    </select>
+      :label="label"
+      :model-value="modelValue"
+      :options="options"
+      :placeholder="placeholder"
+      :wrong="problem !== undefined"
+      :described-by="problem ? `${id}-rule` : undefined"
+      @update:model-value="emit('update:modelValue', $event)"
+    />
     <p v-if="problem" :id="`${id}-rule`" class="broken-rule">{{ problem.rule }}</p>
   </div>
 </template>
-
-<style scoped>
-select {
-  width: 100%;
-  height: 34px;
-  padding: 0 26px 0 10px;
-  overflow: hidden;
-  border: 1px solid var(--edge);
-  border-radius: 3px;
-  background: var(--white)
-    url("data:image/svg+xml,%3Csvg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 10 6'%3E%3Cpath d='M1 1l4 4 4-4' fill='none' stroke='%2317323a' stroke-width='1.5'/%3E%3C/svg%3E")
-    right 9px center / 10px 6px no-repeat;
-  color: var(--ink);
-  font: inherit;
-  text-overflow: ellipsis;
-  appearance: none;
-  cursor: pointer;
-}
-
-select:hover {
-  border-color: var(--act);
-}
-
-select.empty {
-  color: var(--quiet);
-}
-
-select option {
-  color: var(--ink);
-}
-
-select.wrong {
-  border-color: var(--unsafe);
-}
-</style>

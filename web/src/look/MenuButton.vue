@@ -2,7 +2,11 @@
 import { ref, useTemplateRef } from 'vue'
 
 /** A button with a menu, which opens, is walked and is left by keyboard as well: arrows, Home, End, Enter, Escape. */
-defineProps<{ label: string }>()
+defineProps<{
+  label: string
+  /** What it is called where its label is only a sign. */
+  spoken?: string
+}>()
 
 const open = ref(false)
 const list = useTemplateRef<HTMLElement>('list')
@@ -52,6 +56,7 @@ function walk(event: KeyboardEvent) {
       <a-button
         aria-haspopup="menu"
         :aria-expanded="open"
+        :aria-label="spoken"
         @keydown.down.prevent="show(true)"
         @keydown.esc="open = false"
         >{{ label }}</a-button

@@ -3,12 +3,13 @@ import { computed } from 'vue'
 
 /** The head of every station: where one is, where one can go, and the station's own tools. */
 const props = defineProps<{
-  station: 'bench' | 'cold' | 'larder' | 'sums' | 'kitchen'
+  station: 'book' | 'bench' | 'cold' | 'larder' | 'sums' | 'kitchen'
   /** The formula that is open: Bench and Cold keep it. */
   formula?: string
 }>()
 const STATIONS = computed(() => [
-  { id: 'bench', label: 'Bench', to: props.formula ? `/bench/${props.formula}` : '/' },
+  { id: 'book', label: 'Book', to: '/' },
+  { id: 'bench', label: 'Bench', to: props.formula ? `/bench/${props.formula}` : '/bench' },
   { id: 'cold', label: 'Cold', to: props.formula ? `/cold/${props.formula}` : '/cold' },
   { id: 'larder', label: 'Larder', to: '/larder' },
   { id: 'sums', label: 'Sums', to: '/sums' },

@@ -46,7 +46,12 @@ const nameOf = (line: { of?: string; component?: string }) =>
     : props.larder.ingredients.find((i) => i.id === line.of)?.name
 const ingredients = computed(() => [
   ...others.value.map((c) => ({ value: `@${c.id}`, label: c.name || 'Unnamed', group: 'of this dessert' })),
-  ...props.larder.ingredients.map((i) => ({ value: i.id, label: i.name, group: i.group })),
+  ...props.larder.ingredients.map((i) => ({
+    value: i.id,
+    label: i.name,
+    group: i.group,
+    otherNames: i.otherNames,
+  })),
 ])
 /** A component without a kind is a set cream. */
 const kinds = computed(() =>

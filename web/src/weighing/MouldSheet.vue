@@ -22,7 +22,11 @@ const { change } = useSheet()
 
 const problemsAt = (...paths: string[]) => props.problems.filter((p) => paths.includes(p.path))
 const moulds = computed(() =>
-  props.larder.moulds.map((m) => ({ value: m.id, label: `${m.name} · ${Math.round(m.brimMl)} ml` })),
+  props.larder.moulds.map((m) => ({
+    value: m.id,
+    label: `${m.name} · ${Math.round(m.brimMl)} ml`,
+    group: m.material,
+  })),
 )
 const coolers = computed(() => props.larder.coolers.map((c) => ({ value: c.id, label: c.name })))
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import ChoiceField, { type Choice } from '@/look/ChoiceField.vue'
+import ChoiceField from '@/look/ChoiceField.vue'
+import type { Choice } from '@/look/picking'
 import { setAt, textAt } from '@/document/document'
 import { useSheet } from '@/document/sheet'
 

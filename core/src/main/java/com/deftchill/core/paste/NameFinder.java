@@ -1,7 +1,6 @@
 package com.deftchill.core.paste;
 
 import com.deftchill.core.larder.Larder;
-import com.deftchill.core.larder.LarderFiles;
 import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -69,10 +68,10 @@ final class NameFinder {
         for (var gel : larder.gels()) {
             named(gel.id(), true, gel.name().replaceAll("\\(\\d+ Bloom\\)", ""));
         }
-        LarderFiles.read("/com/deftchill/core/paste/names.csv", row -> row).forEach(row -> {
-            var id = row.get("id");
-            if (larder.ingredient(id).isPresent() || larder.gel(id).isPresent()) {
-                add(id, larder.gel(id).isPresent(), row.get("name"));
+        OtherNames.shipped().forEach((id, others) -> {
+            boolean gel = larder.gel(id).isPresent();
+            if (gel || larder.ingredient(id).isPresent()) {
+                others.forEach(name -> add(id, gel, name));
             }
         });
     }

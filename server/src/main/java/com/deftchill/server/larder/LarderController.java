@@ -9,6 +9,7 @@ import com.deftchill.core.larder.LarderFiles;
 import com.deftchill.core.larder.Mould;
 import com.deftchill.core.larder.OwnEntry;
 import com.deftchill.core.larder.OwnKind;
+import com.deftchill.core.paste.OtherNames;
 import com.deftchill.server.formula.FormulaService;
 import com.deftchill.server.larder.LarderView.AllergenView;
 import com.deftchill.server.larder.LarderView.ComponentKindView;
@@ -184,6 +185,7 @@ class LarderController {
         return new IngredientView(
                 i.id(),
                 i.name(),
+                OtherNames.of(i.id()),
                 i.group(),
                 shares,
                 i.ph(),

@@ -27,6 +27,7 @@ record LarderView(
     record IngredientView(
             String id,
             String name,
+            List<String> otherNames,
             String group,
             List<ShareView> shares,
             double ph,

@@ -6,6 +6,7 @@ import com.deftchill.core.dessert.Dessert;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.parameters.Parameters;
 import com.deftchill.server.formula.FormulaLog;
+import com.deftchill.server.formula.FormulaOpened;
 import com.deftchill.server.formula.FormulaService;
 import com.deftchill.server.formula.StoredPrediction;
 import com.deftchill.server.workplace.Asked;
@@ -14,6 +15,7 @@ import com.deftchill.server.workplace.Fingerprints;
 import java.time.Clock;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -25,6 +27,7 @@ class MovedService {
     private final FormulaLog log;
     private final Computing computing;
     private final Fingerprints fingerprints;
+    private final ApplicationEventPublisher events;
     private final Clock clock;
 
     MovedService(
@@ -33,12 +36,14 @@ class MovedService {
             FormulaLog log,
             Computing computing,
             Fingerprints fingerprints,
+            ApplicationEventPublisher events,
             Clock clock) {
         this.kept = kept;
         this.formulas = formulas;
         this.log = log;
         this.computing = computing;
         this.fingerprints = fingerprints;
+        this.events = events;
         this.clock = clock;
     }
 
@@ -54,6 +59,7 @@ class MovedService {
     @Transactional
     Moved opened(UUID id, boolean seen) {
         var document = formulas.get(id).getDocument();
+        events.publishEvent(new FormulaOpened(id));
         var row = kept.findById(id);
         boolean older = row.isPresent() && row.get().getModel() < Parameters.MODEL_VERSION;
         var fingerprint = fingerprints.of(document);

@@ -32,6 +32,7 @@ class OpenApiConfiguration {
             Map.entry("Warming", List.of("rightFromC", "rightToC", "minutesOut")),
             Map.entry("WholeWarming", List.of("rightFromC", "rightToC", "minutesOut")),
             Map.entry("Assessment", List.of("warming")),
+            Map.entry("BookRow", List.of("cut", "made")),
             Map.entry("OwnPreview", List.of("mould", "ingredient")),
             Map.entry("SumAnswer", List.of("component")),
             Map.entry("Section", List.of("standing")),

@@ -30,7 +30,12 @@ public class Fingerprints {
 
     /** Such as {@code d:1f0c...-l:...-s:...-p:...}. */
     public String of(WrittenFormula document) {
-        return "d:" + hash(document) + "-l:"
+        return "d:" + hash(document) + "-" + rules();
+    }
+
+    /** Of all that a formula is computed by: larder, settings, parameters and models. */
+    public String rules() {
+        return "l:"
                 + hash(own.list().stream().map(OwnLarderService.Stored::entry).toList()) + "-s:"
                 + hash(kitchens.settings().settings()) + "-p:" + parameters.fingerprint();
     }

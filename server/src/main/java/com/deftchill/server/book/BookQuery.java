@@ -1,0 +1,133 @@
+package com.deftchill.server.book;
+
+import jakarta.persistence.EntityManager;
+import jakarta.persistence.Query;
+import jakarta.persistence.Tuple;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+
+/** The list of the Book as one query over formulas and what is kept beside them; no document is read. */
+final class BookQuery {
+    private static final int MOST_WORDS = 6;
+    private static final String FROM = " from FormulaEntity f left join BookEntryEntity e on e.formulaId = f.id";
+    private static final String LAST_MADE = "(select max(b.madeOn) from BatchEntity b where b.formulaId = f.id)";
+
+    /** In which order. */
+    enum Order {
+        OPENED("coalesce(e.openedAt, f.updatedAt) desc, f.id"),
+        NAME("f.name, f.id"),
+        UPDATED("f.updatedAt desc, f.id"),
+        MADE("madeOn desc nulls last, f.name, f.id"),
+        WORST(
+                "case e.tone when 'unsafe' then 0 when 'bad' then 1 when 'caution' then 2 when 'unknown' then 3 when 'good' then 4"
+                        + " else 5 end, f.name, f.id");
+
+        private final String by;
+
+        Order(String by) {
+            this.by = by;
+        }
+    }
+
+    /** Whether it was ever made. */
+    enum Made {
+        EITHER,
+        MADE,
+        NEVER
+    }
+
+    /**
+     * What to list.
+     *
+     * @param search words, each of them in the name, in a tag or in an ingredient
+     * @param kind id; empty for all, as are the others
+     * @param tone one of {@link BookAnswer#tone}
+     * @param without id of an allergen that is in none of it
+     */
+    record Wanted(
+            String search,
+            String kind,
+            String tone,
+            String without,
+            String tag,
+            Made made,
+            boolean putAway,
+            Order order,
+            int page,
+            int size) {}
+
+    private final List<String> conditions = new ArrayList<>();
+    private final Map<String, Object> values = new LinkedHashMap<>();
+    private final Wanted wanted;
+
+    BookQuery(Wanted wanted) {
+        this.wanted = wanted;
+        conditions.add(wanted.putAway() ? "f.putAwayAt is not null" : "f.putAwayAt is null");
+        int words = 0;
+        for (var word : wanted.search().toLowerCase(Locale.ROOT).strip().split("\\s+")) {
+            if (!word.isEmpty() && words < MOST_WORDS) {
+                var name = "word" + words++;
+                conditions.add(
+                        "(f.name like :%1$s escape '!' or e.tags like :%1$s escape '!' or e.contents like :%1$s escape '!')"
+                                .formatted(name));
+                values.put(name, "%" + escaped(word) + "%");
+            }
+        }
+        equal("kind", wanted.kind());
+        equal("tone", wanted.tone());
+        if (!wanted.tag().isEmpty()) {
+            conditions.add("e.tags like :tag escape '!'");
+            values.put("tag", "%|" + escaped(wanted.tag()) + "|%");
+        }
+        if (!wanted.without().isEmpty()) {
+            // What is not understood yet may contain anything.
+            conditions.add("e.kind <> '' and e.allergens not like :without escape '!'");
+            values.put("without", "%|" + escaped(wanted.without()) + "|%");
+        }
+        if (wanted.made() != Made.EITHER) {
+            conditions.add((wanted.made() == Made.MADE ? "exists " : "not exists ")
+                    + "(select 1 from BatchEntity b where b.formulaId = f.id)");
+        }
+    }
+
+    private void equal(String field, String value) {
+        if (!value.isEmpty()) {
+            conditions.add("e." + field + " = :" + field);
+            values.put(field, value);
+        }
+    }
+
+    private static String escaped(String text) {
+        return text.replace("!", "!!").replace("%", "!%").replace("_", "!_");
+    }
+
+    List<Tuple> rows(EntityManager entities) {
+        var query = entities.createQuery(
+                "select f.id as id, f.name as name, f.version as version, f.updatedAt as updatedAt, e.tags as tags,"
+                        + " e.tone as tone, e.line as line, e.kind as kind, e.served as served, e.cut as cut,"
+                        + " e.formulaVersion as formulaVersion, e.rules as rules, " + LAST_MADE + " as madeOn" + FROM
+                        + where() + " order by " + wanted.order().by,
+                Tuple.class);
+        bind(query);
+        return query.setFirstResult(wanted.page() * wanted.size())
+                .setMaxResults(wanted.size())
+                .getResultList();
+    }
+
+    long count(EntityManager entities) {
+        var query = entities.createQuery("select count(*)" + FROM + where(), Long.class);
+        bind(query);
+        return query.getSingleResult();
+    }
+
+    private String where() {
+        return " where " + String.join(" and ", conditions);
+    }
+
+    private void bind(Query query) {
+        values.forEach(query::setParameter);
+    }
+}

@@ -1,0 +1,1 @@
+<template><p>soon</p></template>
