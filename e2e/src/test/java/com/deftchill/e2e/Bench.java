@@ -32,8 +32,22 @@ record Bench(Page page) {
         return page.getByRole(AriaRole.STATUS);
     }
 
+    /** Chooses from a short list, or types what is wanted into a long one and takes it. */
     void choose(String label, String option) {
-        field(label).selectOption(new SelectOption().setLabel(option));
+        choose(field(label), option);
+    }
+
+    void choose(Locator field, String option) {
+        if ("combobox".equals(field.getAttribute("role"))) {
+            field.fill(option);
+            page.getByRole(
+                            AriaRole.OPTION,
+                            new Page.GetByRoleOptions().setName(option).setExact(true))
+                    .first()
+                    .click();
+        } else {
+            field.selectOption(new SelectOption().setLabel(option));
+        }
     }
 
     Locator dialog() {
@@ -48,6 +62,15 @@ record Bench(Page page) {
     }
 
     void open(String formula) {
-        choose("Open a formula", formula);
+        page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("Book").setExact(true))
+                .click();
+        page.getByLabel("Search the Book").fill(formula);
+        page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName(formula).setExact(true))
+                .first()
+                .click();
     }
 }

@@ -274,11 +274,12 @@ class BenchErrandsTest extends Errands {
                 .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Delete"))
                 .click();
         assertThat(bench.page()).not().hasURL(Pattern.compile(id));
-        bench.menu("Find a formula…");
-        bench.field("Part of its name").fill("that was made");
-        assertThat(bench.dialog()).containsText("None of this name");
+        bench.page().getByLabel("Search the Book").fill("that was made");
+        assertThat(bench.page().getByText("Nothing is like that.")).isVisible();
         bench.field("those put away").check();
-        bench.button("Pear that was made").click();
+        bench.page()
+                .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Pear that was made"))
+                .click();
         assertThat(bench.page()).hasURL(Pattern.compile(id));
         bench.button("Bring it back").click();
         assertThat(bench.page().getByText("This formula is put away")).isHidden();

@@ -21,7 +21,7 @@ class PicturesTest {
     @Test
     void takeThem(Server server) {
         try (var browser = new Browser(server)) {
-            var bench = new Bench(browser.window("/"));
+            var bench = new Bench(browser.window("/bench"));
             assertThat(bench.status()).hasText("Saved");
             take(bench, "bench-good");
 
@@ -77,7 +77,7 @@ class PicturesTest {
     }
 
     private static void layered(Browser browser) {
-        var bench = new Bench(browser.window("/"));
+        var bench = new Bench(browser.window("/bench"));
         bench.open("Pear, hazelnut and bay verrine");
         assertThat(bench.line()).containsText("Sets by");
         take(bench, "bench-layered");
