@@ -123,6 +123,9 @@ async function sent<T>(response: Response): Promise<T> {
 }
 
 export const api = {
+  newDesserts: () => answer(client.GET('/api/new-desserts')),
+  beginDessert: (wish: Schemas['NewDessertWish'], signal?: AbortSignal) =>
+    answer(client.POST('/api/new-desserts', { body: wish, signal, headers: newest('new-dessert') })),
   starts: () => answer(client.GET('/api/documents/starts')),
   /** A document that an earlier page kept, as it is written today. */
   lift: (document: Formula) => answer(client.POST('/api/documents/lifted', { body: document })),

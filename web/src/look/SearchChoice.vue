@@ -78,7 +78,7 @@ function choose(value: unknown) {
         @update:model-value="typed = $event"
         @focus="($event.target as HTMLInputElement).select()"
       />
-      <ComboboxTrigger class="trigger" :aria-label="`All for: ${label}`" tabindex="-1">
+      <ComboboxTrigger class="trigger" aria-hidden="true" tabindex="-1">
         <svg viewBox="0 0 10 6" width="10" height="6" aria-hidden="true">
           <path d="M1 1l4 4 4-4" fill="none" stroke="currentColor" stroke-width="1.5" />
         </svg>

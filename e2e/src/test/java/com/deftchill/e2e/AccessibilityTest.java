@@ -63,7 +63,7 @@ class AccessibilityTest {
 
     /** The Book, one of its long lists open, its menu and its sheets. */
     private static void book(Browser browser) {
-        var book = new Bench(browser.window("/"));
+        var book = new Bench(browser.page("/"));
         assertThat(book.page().getByText(Pattern.compile("turns out from")).first())
                 .isVisible();
         check(book, "the Book");

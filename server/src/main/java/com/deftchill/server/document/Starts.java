@@ -37,7 +37,7 @@ record Starts(WrittenFormula formula, List<Component> components) {
     }
 
     /** A file of starts, its temperatures on a kitchen's scale. */
-    private static String read(String name, TemperatureScale scale) {
+    static String read(String name, TemperatureScale scale) {
         try (var stream = new ClassPathResource("starts/" + name + ".json").getInputStream()) {
             var text = new String(stream.readAllBytes(), java.nio.charset.StandardCharsets.UTF_8);
             return CELSIUS.matcher(text)
