@@ -36,11 +36,8 @@ watch(
 function pick(id: string) {
   const now = offered.value?.find((o) => o.id === id)
   if (!now) return
-  const keeps = now.served.some((s) => s.id === answers.served)
   answers.id = id
-  answers.served = keeps ? answers.served : (now.served[0]?.id ?? '')
-  answers.mould = now.mould
-  answers.count = now.count
+  serve(now.served.some((s) => s.id === answers.served) ? answers.served : (now.served[0]?.id ?? ''))
 }
 
 function pickKind(what: string) {
@@ -48,12 +45,12 @@ function pickKind(what: string) {
   if (first && what !== chosen.value?.what) pick(first.id)
 }
 
-/** What is served otherwise needs another mould: the one that was there before is asked for anew. */
-const USUAL: Record<string, string> = { 'in-glass': 'glass-straight', 'turned-out': 'dariole' }
+/** What is served otherwise needs another mould. */
 function serve(id: string) {
+  const way = chosen.value?.served.find((s) => s.id === id)
   answers.served = id
-  const first = chosen.value?.served[0]?.id
-  answers.mould = id === first ? (chosen.value?.mould ?? '') : (USUAL[id] ?? chosen.value?.mould ?? '')
+  answers.mould = way?.mould ?? ''
+  answers.count = way?.count ?? ''
 }
 
 const moulds = computed(() =>

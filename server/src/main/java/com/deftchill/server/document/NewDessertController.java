@@ -91,10 +91,11 @@ class NewDessertController {
         var template = NewDesserts.find(wish.id(), kitchens.workplace().kitchen(), json)
                 .orElseThrow(() -> new NotUnderstoodException(List.of(Problem.of(
                         "dessert-unknown", "/id", "What it is", wish.id(), Problem.rule("of-the-new-desserts")))));
+        var mould = wish.mould().isBlank() ? template.mouldFor(wish.served()).orElse("") : wish.mould();
         var outcome = computing.heavy(
                 asked,
                 (assessor, workplace) -> new NewDessert(assessor, workplace)
-                        .begin(template.document(), new Wish(wish.served(), wish.mould(), wish.count(), wish.ready())));
+                        .begin(template.document(), new Wish(wish.served(), mould, wish.count(), wish.ready())));
         return outcome.value()
                 .map(NewDessertView::of)
                 .orElseThrow(() -> new NotUnderstoodException(outcome.problems()));

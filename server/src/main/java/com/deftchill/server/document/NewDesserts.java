@@ -14,29 +14,39 @@ final class NewDesserts {
      *
      * @param what kind of dessert
      * @param school how it is held
-     * @param served ids of the ways of serving it, the usual one first
+     * @param served the ways of serving it, the usual one first
      */
-    record Template(String id, String what, String school, List<String> served, WrittenFormula document) {}
+    record Template(String id, String what, String school, List<Way> served, WrittenFormula document) {
+        /** The mould that is usual for a way of serving. */
+        Optional<String> mouldFor(String way) {
+            return served.stream()
+                    .filter(s -> s.id().equals(way))
+                    .map(Way::mould)
+                    .findFirst();
+        }
+    }
 
-    /** A way of serving. */
-    record Serving(String id, String words) {}
+    /** A way of serving, in what and how many. */
+    record Way(String id, String mould, String count) {}
+
+    /** The same, with its words. */
+    record Serving(String id, String words, String mould, String count) {}
 
     /** A template as it is offered. */
-    record Offered(
-            String id, String what, String school, String name, List<Serving> served, String mould, String count) {
+    record Offered(String id, String what, String school, String name, List<Serving> served) {
         static Offered of(Template template) {
-            var document = template.document();
             return new Offered(
                     template.id(),
                     template.what(),
                     template.school(),
-                    document.name(),
+                    template.document().name(),
                     template.served().stream()
-                            .map(id -> new Serving(
-                                    id, Served.of(id).map(Served::words).orElse(id)))
-                            .toList(),
-                    document.moulds().of(),
-                    document.moulds().count());
+                            .map(way -> new Serving(
+                                    way.id(),
+                                    Served.of(way.id()).map(Served::words).orElse(way.id()),
+                                    way.mould(),
+                                    way.count()))
+                            .toList());
         }
     }
 
