@@ -48,7 +48,8 @@ public final class PastedList {
     private final NameFinder names;
     private final Measures measures;
 
-    private PastedList(Larder larder, Measures measures) {
+    /** A reader of lines, for a larder and in whose spoons and cups. */
+    public PastedList(Larder larder, Measures measures) {
         this.larder = larder;
         this.measures = measures;
         names = new NameFinder(larder);
@@ -64,7 +65,8 @@ public final class PastedList {
                 .toList();
     }
 
-    private PastedLine line(String pasted) {
+    /** One line by itself. */
+    public PastedLine line(String pasted) {
         var shown = pasted.strip().length() > LONGEST ? pasted.strip().substring(0, LONGEST) : pasted.strip();
         var text = BULLET.matcher(shown).replaceFirst("").strip();
         if (HEADING.matcher(text).matches() || TITLES.contains(text.toLowerCase(Locale.ROOT))) {

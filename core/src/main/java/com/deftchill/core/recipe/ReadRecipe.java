@@ -1,0 +1,21 @@
+package com.deftchill.core.recipe;
+
+import com.deftchill.core.formula.WrittenFormula;
+import java.util.List;
+
+/**
+ * A recipe as it was understood.
+ *
+ * @param document with every value that was read
+ * @param facts each with the words that it was read from, in the order of the text
+ * @param left words that were not understood; they are kept as steps of one's own where they belong to a component
+ */
+public record ReadRecipe(WrittenFormula document, List<Fact> facts, List<Left> left) {
+    public ReadRecipe {
+        facts = List.copyOf(facts);
+        left = List.copyOf(left);
+    }
+
+    /** Words that were not understood, and where they stand. */
+    public record Left(String text, int from, int to) {}
+}
