@@ -6,6 +6,7 @@ export const router = createRouter({
   routes: [
     { path: '/', name: 'book', component: () => import('./book/BookPage.vue') },
     { path: '/new', name: 'new', component: () => import('./book/NewPage.vue') },
+    { path: '/recipe', name: 'recipe', component: () => import('./recipe/RecipePage.vue') },
     { path: '/bench', name: 'first-bench', component: () => import('@/document/FirstFormula.vue') },
     { path: '/bench/:id', name: 'bench', component: () => import('./bench/BenchPage.vue') },
     { path: '/bench/:id/card', name: 'card', component: () => import('./card/CardPage.vue') },

@@ -34,6 +34,8 @@ export type Swap = Schemas['Swap']
 export type ScaleWish = Schemas['ScaleWish']
 export type Comparison = Schemas['Comparison']
 export type PastedLine = Schemas['PastedLine']
+export type ReadRecipe = Schemas['ReadRecipe']
+export type Fact = Schemas['Fact']
 export type SumDescription = Schemas['Description']
 export type SumAnswer = Schemas['SumAnswer']
 export type Chill = Schemas['ColdAnswer'] & Omit<Schemas['ColdView'], 'answer'>
@@ -175,6 +177,8 @@ export const api = {
     answer(client.POST('/api/comparisons', { body: { before, after } })),
   readPasted: (text: string, measures: string) =>
     answer(client.POST('/api/pasted-lists', { body: { text, measures } })),
+  readRecipe: (text: string, measures: string, signal?: AbortSignal) =>
+    answer(client.POST('/api/read-recipes', { body: { text, measures }, signal })),
   sums: () => answer(client.GET('/api/sums')),
   answerSum: (id: string, fields: Record<string, string>, signal?: AbortSignal) =>
     answer(client.POST('/api/sums/{id}', { params: { path: { id } }, body: { fields }, signal })),

@@ -91,6 +91,7 @@ watch(comparing, (now) => {
     <StationBar station="book">
       <span class="tools">
         <a-button @click="files.choose">Take from a file…</a-button>
+        <RouterLink class="recipe" :to="{ name: 'recipe' }">From a recipe…</RouterLink>
         <RouterLink class="new" :to="{ name: 'new' }">New dessert</RouterLink>
       </span>
     </StationBar>
@@ -148,6 +149,18 @@ watch(comparing, (now) => {
 .tools :deep(.ant-btn) {
   border-color: var(--edge-deep);
   background: transparent;
+  color: var(--white);
+}
+
+.recipe {
+  padding: 5px 14px;
+  border: 1px solid var(--edge-deep);
+  border-radius: 3px;
+  color: var(--white);
+}
+
+.recipe:hover {
+  border-color: var(--glow);
   color: var(--white);
 }
 

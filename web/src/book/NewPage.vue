@@ -4,7 +4,7 @@ import { refDebounced, useTitle } from '@vueuse/core'
 import { computed, reactive, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ApiProblem, type Formula } from '@/api/client'
-import { ask, useSend } from '@/answers/queries'
+import { useSend } from '@/answers/queries'
 import TheCut from '@/cut/TheCut.vue'
 import ChoiceField from '@/look/ChoiceField.vue'
 import StationBar from '@/look/StationBar.vue'
@@ -89,9 +89,9 @@ const pour = computed(() => {
 
 const createFormula = useSend('create')
 const failed = ref(false)
-async function begin(document: Formula | undefined) {
+async function begin(document: Formula) {
   try {
-    const made = await createFormula(document ?? (await ask('starts')).formula)
+    const made = await createFormula(document)
     void queries.invalidateQueries({ queryKey: ['formulas'] })
     void queries.invalidateQueries({ queryKey: ['book'] })
     await router.push({ name: 'bench', params: { id: made.id } })
@@ -105,7 +105,7 @@ async function begin(document: Formula | undefined) {
   <div class="new-page">
     <StationBar station="book" />
     <main>
-      <form @submit.prevent="begin(begun?.document)">
+      <form @submit.prevent="begun && begin(begun.document)">
         <h1>A new dessert</h1>
         <fieldset>
           <legend><span aria-hidden="true">1</span> What is it?</legend>
@@ -159,9 +159,7 @@ async function begin(document: Formula | undefined) {
           <a-button type="primary" size="large" html-type="submit" :disabled="!begun || problems.length > 0">
             Begin with this
           </a-button>
-          <button type="button" class="link-like" @click="begin(undefined)">
-            or with an example of one cream
-          </button>
+          <RouterLink :to="{ name: 'recipe' }">or from a recipe you have</RouterLink>
         </p>
         <p v-if="failed" role="alert" class="broken-rule">
           It could not be kept: Deft Chill does not answer.
@@ -211,7 +209,9 @@ form,
 }
 
 h1 {
+  padding-bottom: 6px;
   font-size: 22px;
+  font-weight: 700;
 }
 
 fieldset {
@@ -222,6 +222,7 @@ fieldset {
 }
 
 legend {
+  margin: 0;
   padding: 0;
   font-size: 17px;
   font-weight: 700;
@@ -331,6 +332,7 @@ legend span {
 
 h2 {
   font-size: 15px;
+  font-weight: 700;
 }
 
 .made-of li {
