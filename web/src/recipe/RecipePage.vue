@@ -66,6 +66,13 @@ const groups = computed(() => [
   ...(document.value?.components ?? []).map((c, index) => ({ name: c.name ?? '', index })),
 ])
 const unsure = computed(() => facts.value.filter((f) => !f.sure && !f.taken).length)
+/** Of a component its kind first, then what was read of it in the order of the text. */
+const factsOf = (group: number) =>
+  facts.value
+    .map((fact, i) => ({ fact, i }))
+    .filter(({ fact }) => fact.component === group)
+    .sort((a, b) => Number(b.fact.path.endsWith('/kind')) - Number(a.fact.path.endsWith('/kind')))
+const takeAll = () => facts.value.forEach((f) => (f.taken = true))
 const pointed = ref(-1)
 const page = useTemplateRef<HTMLElement>('page')
 async function point(fact: number | undefined, to: 'text' | 'fact') {
@@ -158,6 +165,7 @@ async function begin() {
           {{ facts.length }} values read{{
             unsure ? `, ${unsure} to look at: they are left out until you tick them` : ''
           }}.
+          <button v-if="unsure" type="button" class="link-like" @click="takeAll">they are all right</button>
           <template v-if="left.length"
             >{{ left.length }} {{ left.length === 1 ? 'sentence is' : 'sentences are' }} kept as your own
             words.</template
@@ -168,20 +176,19 @@ async function begin() {
         </p>
         <div v-for="group in groups" :key="group.index" class="group">
           <h2 class="section-title">{{ group.name }}</h2>
-          <template v-for="(fact, i) in facts" :key="i">
-            <FactRow
-              v-if="fact.component === group.index"
-              :fact="fact"
-              :number="i"
-              :document="document"
-              :larder="larder"
-              :pointed="pointed === i"
-              @point="point(i, 'text')"
-              @take="fact.taken = $event"
-              @value="((fact.value = $event), (fact.taken = true))"
-              @change="(path, value) => (change(path, value), (fact.taken = true))"
-            />
-          </template>
+          <FactRow
+            v-for="{ fact, i } in factsOf(group.index)"
+            :key="i"
+            :fact="fact"
+            :number="i"
+            :document="document"
+            :larder="larder"
+            :pointed="pointed === i"
+            @point="point(i, 'text')"
+            @take="fact.taken = $event"
+            @value="((fact.value = $event), (fact.taken = true))"
+            @change="(path, value) => (change(path, value), (fact.taken = true))"
+          />
         </div>
         <p class="go">
           <a-button type="primary" size="large" :disabled="!document.components.length" @click="begin">

@@ -57,6 +57,7 @@ class ArchitectureTest {
             List.of("gel"),
             List.of("kitchen"),
             List.of("batch"),
+            List.of("recipe"),
             List.of("build", "sums"),
             List.of("dessert"),
             List.of("dose", "label", "method", "timing"),

@@ -115,6 +115,9 @@ public final class PastedList {
                 Amount amount = AmountReader.read(candidate, subject, measures);
                 if (amount.grams() > 0) {
                     candidate = shortest(candidate, amount.grams(), subject);
+                    // "1 1/2 sheets of gelatin" is an amount of sheets.
+                    var without = candidate.replaceAll("(?i)\\s+of(?=\\s|$)", "");
+                    candidate = comesTo(without, amount.grams(), subject) ? without : candidate;
                     return new PastedLine(
                             shown,
                             Kind.UNDERSTOOD,

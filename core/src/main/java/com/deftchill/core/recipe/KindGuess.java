@@ -12,6 +12,7 @@ final class KindGuess {
     private static final Map<Pattern, Kind> BY_NAME = new LinkedHashMap<>();
 
     static {
+        name("(?:to )?finish|garnish|decorat|to serve|dusting", Kind.GARNISH);
         name("crumb|crust|biscuit base|cookie base", Kind.CRUMB);
         name("shell|pastry case|tart case|pie case", Kind.SHELL);
         name("compote|stewed|poached", Kind.COMPOTE);
@@ -35,9 +36,10 @@ final class KindGuess {
     /** A guess, and whether both name and contents speak for it. */
     record Guess(Kind kind, boolean sure) {}
 
-    static Guess of(Draft draft) {
+    /** @param called what it is called, or the whole where it has no name of its own */
+    static Guess of(Draft draft, String called) {
         var byName = BY_NAME.entrySet().stream()
-                .filter(entry -> entry.getKey().matcher(draft.name()).find())
+                .filter(entry -> entry.getKey().matcher(called).find())
                 .map(Map.Entry::getValue)
                 .findFirst();
         var byContents = contents(draft);
@@ -77,7 +79,8 @@ final class KindGuess {
         if (d.folded()) {
             return Optional.of(Kind.MOUSSE);
         }
-        if (d.has(Draft.Of.CHOCOLATE) && !d.gelled() && !d.whipped()) {
+        boolean wet = d.has(Draft.Of.DAIRY) || d.has(Draft.Of.LIQUID) || d.has(Draft.Of.FRUIT);
+        if (d.has(Draft.Of.CHOCOLATE) && wet && !d.gelled() && !d.whipped()) {
             return Optional.of(Kind.GANACHE);
         }
         if (d.has(Draft.Of.STARCH) && d.has(Draft.Of.DAIRY)) {

@@ -41,7 +41,7 @@ final class MethodReader {
             "\\b(?:out of|from) the (?:fridge|freezer|refrigerator)|before serving|\\bfor up to\\b|\\bkeeps?\\b");
     private static final Pattern FREEZE = Pattern.compile("\\b(?:freeze|freezer)\\b");
     private static final Pattern SQUEEZED = Pattern.compile(
-            "\\b(?:squeeze|squeezed|wring|drain(?:ed)? the gelatin|cold water until soft|soften(?:ed)? in (?:plenty of |a bowl of )?cold water|soak .*(?:gelatin|leaves|sheets))");
+            "\\b(?:squeezed?|wring|drain(?:ed)? the gelatin|cold water until soft|soften(?:ed)? (?:the |all the )?(?:gelatine? |sheets |leaves )?in (?:plenty of |a bowl of )?cold water|soak .*(?:gelatin|leaves|sheets)|(?:to soak|soak(?:ed|ing)?|put) in (?:plenty of |a bowl of )?(?:iced|cold) water)");
     private static final Pattern SPRINKLED = Pattern.compile(
             "\\b(?:sprinkle|sprinkled|scatter|bloom)\\b.*gelatin|gelatin.*\\b(?:over|in|with)\\b.*water");
     private static final Pattern OF_WATER =
@@ -59,6 +59,7 @@ final class MethodReader {
             Pattern.compile("\\b(?:turn(?:ed)? (?:them |it |each )?out|unmoul?d|invert|tip (?:them|it) out)\\b");
     private static final Pattern SLICED =
             Pattern.compile("\\b(?:slice|slices|wedges|cut (?:it )?(?:in|into)|cut with)\\b");
+    private static final Pattern CARAMEL = Pattern.compile("\\b(light|medium|dark|amber|golden) (?:amber )?caramel");
     private static final double MINUTES_PER_HOUR = 60;
     private static final int OVERNIGHT_H = 12;
     /** Of cold dairy that is joined with what is hot. */
@@ -113,6 +114,20 @@ final class MethodReader {
             joins(draft, s, at);
         }
         waits(draft, s, at);
+        var caramel = CARAMEL.matcher(s);
+        if (draft.has(Of.SUGAR) && caramel.find()) {
+            var stage =
+                    caramel.group(1).equals("amber") || caramel.group(1).equals("golden") ? "medium" : caramel.group(1);
+            put(
+                    draft,
+                    "heat",
+                    "stage",
+                    stage,
+                    "Caramel",
+                    at + caramel.start(),
+                    at + caramel.end(),
+                    stage.equals(caramel.group(1)));
+        }
         if (FOLDING.matcher(s).find()) {
             draft.folds = true;
             anything = true;

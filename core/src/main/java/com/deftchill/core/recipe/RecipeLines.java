@@ -132,6 +132,10 @@ final class RecipeLines {
     private final VesselWords vessels;
     private final List<RecipeLine> lines = new ArrayList<>();
     private Part part = Part.START;
+    /** Whether a gap is before the line that is read, and what stands right behind it. */
+    private boolean afterGap;
+
+    private String next = "";
     private String under = "";
 
     RecipeLines(PastedList list, VesselWords vessels) {
@@ -142,7 +146,11 @@ final class RecipeLines {
     List<RecipeLine> read(String text) {
         int at = 0;
         int count = 0;
-        for (var raw : text.split("\n", -1)) {
+        var all = text.split("\n", -1);
+        for (int i = 0; i < all.length; i++) {
+            var raw = all[i];
+            afterGap = i == 0 || all[i - 1].isBlank();
+            next = following(all, i);
             if (count++ < MOST_LINES && !raw.isBlank()) {
                 var bullet = BULLET.matcher(raw);
                 int cut = bullet.find()
@@ -155,6 +163,11 @@ final class RecipeLines {
             at += raw.length() + 1;
         }
         return lines;
+    }
+
+    /** The line behind, if no gap is between; empty where there is one. */
+    private static String following(String[] all, int i) {
+        return i + 1 < all.length ? BULLET.matcher(all[i + 1]).replaceFirst("").strip() : "";
     }
 
     private static String unmarked(String text) {
@@ -188,7 +201,20 @@ final class RecipeLines {
                         || FOR_THE.matcher(plain).matches()
                         || CAPITALS.matcher(plain).matches());
         boolean title = lines.isEmpty() && !text.endsWith(":");
-        return (named || marked && !lines.isEmpty()) && !title;
+        return (named || marked && !lines.isEmpty() || headsAList(text)) && !title;
+    }
+
+    /** A few words behind a gap, with an amount right behind them: "Plum compote". */
+    private boolean headsAList(String text) {
+        return part != Part.METHOD
+                && afterGap
+                && !lines.isEmpty()
+                && text.length() <= LONGEST_HEADING
+                && text.chars().noneMatch(Character::isDigit)
+                && !isSentence(text)
+                && !isIngredient(list.line(text))
+                && !next.isEmpty()
+                && isIngredient(list.line(next));
     }
 
     /** A heading with its list behind it on the same line: "Jelly: 300 g juice, 6 g gelatin". */
@@ -226,7 +252,7 @@ final class RecipeLines {
         if (isSentence(text)) {
             // A sentence before any list is an introduction.
             boolean method = part != Part.START || lines.stream().anyMatch(l -> l.kind() == Kind.INGREDIENT);
-            if (method && part == Part.INGREDIENTS) {
+            if (method && part != Part.METHOD) {
                 part = Part.METHOD;
                 under = "";
             }
@@ -234,11 +260,17 @@ final class RecipeLines {
             return;
         }
         var read = text.length() <= LONGEST_INGREDIENT ? list.line(text) : null;
-        if (part != Part.METHOD && isYield(text)) {
+        boolean known = read != null && isIngredient(read);
+        // "6 espresso cups" are no espresso; "1 cup cream" is cream.
+        if (part != Part.METHOD && isYield(text) && !(known && read.sure())) {
             add(Kind.YIELD, text, from, to, null);
             return;
         }
-        boolean known = read != null && isIngredient(read);
+        if (read != null && read.kind() == PastedLine.Kind.HEADING && part != Part.METHOD && !lines.isEmpty()) {
+            under = text;
+            add(Kind.HEADING, text, from, to, null);
+            return;
+        }
         boolean listed = part == Part.INGREDIENTS && read != null && read.kind() != PastedLine.Kind.HEADING;
         if (lines.isEmpty() && !known) {
             add(Kind.TITLE, text, from, to, null);

@@ -33,6 +33,9 @@ public final class RecipeReader {
     private static final String USUAL_GLASS = "glass-straight";
     private static final int LONGEST_OWN = 400;
     private static final int MOST_OWN = 20;
+    /** A sentence that says hardly more than where it goes. */
+    private static final int SHORT_SENTENCE = 40;
+
     private static final double MINUTES_PER_HOUR = 60;
     private static final Pattern BLOOM_WATER = Pattern.compile(
             "(?i)^(\\d+(?:[.,/]\\d+)?\\s*(?:ml|g|tbsp|tablespoons?|tsp|teaspoons?))\\s+(?:of )?(?:cold |iced |tap )?water\\b.*\\b(?:gelatine?|bloom|soak|sheets|leaves).*$");
@@ -90,7 +93,7 @@ public final class RecipeReader {
         for (var line : lines) {
             if (line.kind() == RecipeLine.Kind.METHOD) {
                 now = sentences(method, line, now);
-            } else if (line.kind() == RecipeLine.Kind.OTHER) {
+            } else if (line.kind() == RecipeLine.Kind.OTHER && !isYield(line)) {
                 left.add(new Left(line.text(), line.from(), line.to()));
             }
         }
@@ -105,6 +108,17 @@ public final class RecipeReader {
     private void portions(RecipeLine line) {
         vessels.count(line.text()).ifPresent(found -> counted(found, line.from()));
         vessels.vessel(line.text()).ifPresent(found -> filled(found, line.from()));
+    }
+
+    /** In what and for how many, in a line of its own: "One 23 cm fluted tin, 10 portions". */
+    private boolean isYield(RecipeLine line) {
+        boolean found = !RecipeLines.isSentence(line.text())
+                && (vessels.count(line.text()).isPresent()
+                        || vessels.vessel(line.text()).isPresent());
+        if (found) {
+            portions(line);
+        }
+        return found;
     }
 
     private void counted(VesselWords.Count found, int at) {
@@ -192,7 +206,9 @@ public final class RecipeReader {
                 now = about(sentence, now);
             }
             boolean understood = method.read(now, sentence, at);
-            vessels.vessel(sentence).filter(v -> fills(sentence)).ifPresent(found -> filled(found, at));
+            var into = vessels.vessel(sentence).filter(v -> fills(sentence));
+            into.ifPresent(found -> filled(found, at));
+            understood |= into.isPresent() && sentence.length() < SHORT_SENTENCE;
             if (fills(sentence)) {
                 vessels.count(sentence).filter(c -> !c.portions()).ifPresent(found -> counted(found, at));
             }
@@ -239,7 +255,10 @@ public final class RecipeReader {
     private static final Set<String> GENERAL = Set.of("base", "cream", "filling", "top", "topping", "mix");
 
     private static int score(Draft draft, String sentence) {
-        boolean named = !draft.key().isEmpty() && sentence.contains(draft.key());
+        boolean named = !draft.key().isEmpty()
+                && sentence.contains(draft.key())
+                && !sentence.matches("(?s).*\\b(?:over|onto|on|into) the (?:set |cold |chilled )?"
+                        + Pattern.quote(draft.key()) + ".*");
         // What is poured over another component is named there too; its ingredients tell more.
         return 2 * draft.namedIn(sentence) + (named ? 1 : 0) + (draft.gelled() && sentence.contains("gelatin") ? 1 : 0);
     }
@@ -333,7 +352,7 @@ public final class RecipeReader {
     }
 
     private Component component(Draft draft, int index, int of) {
-        var guess = KindGuess.of(draft);
+        var guess = KindGuess.of(draft, draft.name().isEmpty() && of == 1 ? name : draft.name());
         var at = "/components/" + index;
         var called = draft.name().isEmpty() ? named(guess.kind(), of) : draft.name();
         int from = draft.items.isEmpty()

@@ -88,8 +88,8 @@ final class VesselWords {
     private static final Pattern SERVES = Pattern.compile(
             "(?i)\\b(?:serves|servings:?|makes|yields?:?|portions:?|enough for|for)\\s*:?\\s*(?:about\\s+)?(" + NUMBER
                     + ")\\b");
-    private static final Pattern SIZE =
-            Pattern.compile("(?i)(\\d+(?:[.,]\\d+)?)\\s*(?:-|–)?\\s*(cm|mm|inch(?:es)?|in\\b|\"|ml|fl ?oz)");
+    private static final Pattern SIZE = Pattern.compile(
+            "(?i)(\\d+(?:[.,]\\d+)?)\\s*(?:-|–)?\\s*(cm|mm|inch(?:es)?|in\\.|in(?= (?:round|square|tin|pan|spring|cake|ring|tart|fluted|loose|loaf|pie))|\"|ml|fl ?oz)");
     private static final Pattern DOZEN_PEOPLE = Pattern.compile("(?i)portions|servings|people|guests");
 
     private final Larder larder;
