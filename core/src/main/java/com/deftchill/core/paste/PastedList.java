@@ -5,7 +5,9 @@ import com.deftchill.core.amount.AmountReader;
 import com.deftchill.core.amount.Measures;
 import com.deftchill.core.amount.Subject;
 import com.deftchill.core.amount.UnreadableException;
+import com.deftchill.core.composition.Constituent;
 import com.deftchill.core.larder.GelProduct;
+import com.deftchill.core.larder.Ingredient.Trait;
 import com.deftchill.core.larder.Larder;
 import com.deftchill.core.larder.Roles;
 import com.deftchill.core.paste.PastedLine.Kind;
@@ -41,6 +43,21 @@ public final class PastedList {
     /** An amount with the plainer one in brackets behind it. */
     private static final Pattern IN_BRACKETS = Pattern.compile(
             "(?i)^([^()]*\\(\\s*[\\d½¼¾⅓⅔][\\d.,/ ½¼¾⅓⅔]*(?:g|kg|ml|cl|dl|l|oz|lb|cups?|tbsp|tsp)\\s*\\))(?:\\s*(\\p{L}+))?");
+    /** Whites and yolks told by the eggs that they are of. */
+    private static final Pattern OF_EGGS =
+            Pattern.compile("(?i)\\b(yolks?|whites?) (?:of|from) (\\d+|\\p{L}+) (?:large |medium |small )?eggs?\\b");
+
+    private static final Pattern SHARE = Pattern.compile("\\d\\s*%|\\b\\d{2} per ?cent");
+    /** Dry cocoa of dark chocolates, g/g: white, milk and unsweetened ones say what they are. */
+    private static final double LEAST_COCOA = 0.15;
+
+    private static final double MOST_COCOA = 0.42;
+    private static final Pattern CONTAINER = Pattern.compile(
+            "(?i)(?:packages?|packets?|packs?|tins?|cans?|tubs?|sachets?|envelopes?|bars?|boxes|blocks?|jars?|cartons?|bottles?|sticks?|bags?)");
+    private static final Pattern PARTED = Pattern.compile("(?i)\\bsepar");
+    private static final Pattern PINCH = Pattern.compile("(?i)^pinch\\b");
+    private static final Pattern OF_FRUIT =
+            Pattern.compile("(?i)\\b(juice|zest|rind|peel) of (\\d+(?:[.,/]\\d+)?|½|half an?|an?|\\p{L}+)\\b");
     /** How many words an amount may have: "1 cup plus 2 tablespoons". */
     private static final int LONGEST_AMOUNT = 7;
 
@@ -74,7 +91,9 @@ public final class PastedList {
         }
         var note = notes(text);
         var plain = withoutNotes(text);
-        var found = names.find(text, note).map(named -> sheetsAreSheets(text, named));
+        var found = names.find(text, note)
+                .map(named -> sheetsAreSheets(text, named))
+                .map(named -> saysWhich(text, named) ? named : new NameFinder.Found(named.id(), named.gel(), false));
         if (found.isEmpty()) {
             return PastedLine.unknown(shown, "", note);
         }
@@ -85,6 +104,21 @@ public final class PastedList {
                 ? larder.gel(found.get().id()).orElseThrow().name()
                 : larder.ingredient(found.get().id()).orElseThrow().name();
         return amount(shown, text, plain, found.get(), subject, name, note);
+    }
+
+    /**
+     * Whether a line leaves open which of several things is meant: a chocolate without its share of cocoa, eggs that are to be
+     * parted.
+     */
+    private boolean saysWhich(String text, NameFinder.Found found) {
+        var ingredient = larder.ingredient(found.id());
+        if (ingredient.isEmpty()) {
+            return true;
+        }
+        double cocoa = ingredient.get().composition().share(Constituent.COCOA_SOLIDS);
+        boolean shares = cocoa > LEAST_COCOA && cocoa < MOST_COCOA;
+        boolean parted = ingredient.get().has(Trait.EGG) && PARTED.matcher(text).find();
+        return !(shares && !SHARE.matcher(text).find()) && !parted;
     }
 
     /** Leaves of gelatin are never powder: which ones is for the cook to say. */
@@ -214,9 +248,26 @@ public final class PastedList {
     /** Texts that may be the amount: the longest beginning first, then what stands last. */
     private static List<String> candidates(String whole, String text) {
         var candidates = new ArrayList<String>();
+        var parts = OF_EGGS.matcher(whole);
+        if (parts.find()) {
+            var one = parts.group(1).toLowerCase(Locale.ROOT);
+            candidates.add(parts.group(2) + " " + one);
+        }
+        var pinch = PINCH.matcher(text);
+        if (pinch.find()) {
+            candidates.add("a pinch");
+        }
+        // "The grated zest of 2" is the zest of 2.
+        var fruit = OF_FRUIT.matcher(text);
+        if (fruit.find()) {
+            candidates.add((fruit.group(1) + " of " + fruit.group(2)).toLowerCase(Locale.ROOT));
+        }
         var bracketed = IN_BRACKETS.matcher(whole);
         if (bracketed.find()) {
-            candidates.add(bracketed.group());
+            // "2 (8 oz) packages", but "1 stick (113 g)" of what is unsalted.
+            if (bracketed.group(2) != null && CONTAINER.matcher(bracketed.group(2)).matches()) {
+                candidates.add(bracketed.group());
+            }
             candidates.add(bracketed.group(1));
         }
         var counted = COUNT_LAST.matcher(text);
