@@ -5,10 +5,10 @@ import { computed, reactive, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ApiProblem, type Formula } from '@/api/client'
 import { useSend } from '@/answers/queries'
-import TheCut from '@/cut/TheCut.vue'
 import ChoiceField from '@/look/ChoiceField.vue'
 import StationBar from '@/look/StationBar.vue'
 import TypedField from '@/look/TypedField.vue'
+import NewPreview from './NewPreview.vue'
 
 /** A new dessert from four answers, seen and judged while they are given. */
 const router = useRouter()
@@ -165,27 +165,8 @@ async function begin(document: Formula) {
           It could not be kept: Deft Chill does not answer.
         </p>
       </form>
-      <section v-if="begun" class="seen" :class="{ old: isFetching || error }" aria-label="What comes of it">
-        <p v-for="sentence in begun.line" :key="sentence.text" :class="['line', sentence.tone.toLowerCase()]">
-          {{ sentence.text }}
-        </p>
-        <TheCut class="cut" :section="begun.section" />
-        <div v-for="component in begun.document.components" :key="component.id" class="made-of">
-          <h2>{{ component.name }}</h2>
-          <ul>
-            <li v-for="line in component.lines" :key="line.id">
-              <span>{{ larder?.ingredients.find((i) => i.id === line.of)?.name ?? line.of }}</span>
-              <b>{{ line.amount }}</b>
-            </li>
-            <li v-for="gel in component.gels" :key="gel.id">
-              <span>{{ larder?.gels.find((g) => g.id === gel.of)?.name ?? gel.of }}</span>
-              <b>{{ gel.amount }}</b>
-            </li>
-          </ul>
-        </div>
-        <p class="hint">Everything can be changed on the Bench: fruit, amounts, layers.</p>
-      </section>
-      <p v-else-if="unanswered" role="alert" class="seen">
+      <NewPreview v-if="begun" :class="{ old: isFetching || error }" :begun="begun" :larder="larder" />
+      <p v-else-if="unanswered" role="alert" class="unanswered">
         Deft Chill does not answer. Change an answer to try again.
       </p>
     </main>
@@ -202,8 +183,7 @@ main {
   padding: 16px 20px;
 }
 
-form,
-.seen {
+form {
   padding: 14px 20px;
   background: var(--panel);
 }
@@ -305,46 +285,12 @@ legend span {
   padding-top: 14px;
 }
 
-.seen.old {
+.old {
   opacity: 0.6;
 }
 
-.line {
-  padding-left: 12px;
-  border-left: 6px solid var(--good);
-  font-size: 19px;
-  font-weight: 700;
-}
-
-.line.bad,
-.line.unsafe {
-  border-color: var(--act);
-}
-
-.cut {
-  height: 300px;
-  padding-top: 10px;
-}
-
-.made-of {
-  padding-top: 8px;
-}
-
-h2 {
-  font-size: 15px;
-  font-weight: 700;
-}
-
-.made-of li {
-  display: flex;
-  justify-content: space-between;
-  max-width: 340px;
-  border-bottom: 1px solid var(--hairline);
-}
-
-.hint {
-  padding-top: 10px;
-  color: var(--quiet);
+.unanswered {
+  padding: 14px 20px;
 }
 
 @media (width <= 900px) {

@@ -30,9 +30,35 @@ public final class AmountReader {
     private static final Set<String> ALMOST = Set.of(
             "just", "under", "over", "nearly", "almost", "around", "barely", "little", "bit", "so", "plus-minus");
     private static final Set<String> CONTAINERS = Set.of(
-            "tin", "tins", "can", "cans", "tub", "tubs", "jar", "jars", "block", "blocks", "carton", "cartons", "pack",
-            "packs", "packet", "packets", "bar", "bars", "bag", "bags", "bottle", "bottles", "box", "boxes", "pot",
-            "pots", "package", "packages", "pkg");
+            "tin",
+            "tins",
+            "can",
+            "cans",
+            "tub",
+            "tubs",
+            "jar",
+            "jars",
+            "block",
+            "blocks",
+            "carton",
+            "cartons",
+            "pack",
+            "packs",
+            "packet",
+            "packets",
+            "bar",
+            "bars",
+            "bag",
+            "bags",
+            "bottle",
+            "bottles",
+            "box",
+            "boxes",
+            "pot",
+            "pots",
+            "package",
+            "packages",
+            "pkg");
     /** A bare number up to this may count pieces. */
     private static final double MOST_PIECES = 60;
     /** Pieces up to this are counted by the dozen, g. */

@@ -265,7 +265,8 @@ public final class PastedList {
         var bracketed = IN_BRACKETS.matcher(whole);
         if (bracketed.find()) {
             // "2 (8 oz) packages", but "1 stick (113 g)" of what is unsalted.
-            if (bracketed.group(2) != null && CONTAINER.matcher(bracketed.group(2)).matches()) {
+            if (bracketed.group(2) != null
+                    && CONTAINER.matcher(bracketed.group(2)).matches()) {
                 candidates.add(bracketed.group());
             }
             candidates.add(bracketed.group(1));

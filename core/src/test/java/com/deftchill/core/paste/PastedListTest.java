@@ -60,12 +60,11 @@ class PastedListTest {
             var parts = row.split("\\|", -1);
             var read = PastedList.read(parts[0], LARDER, Measures.METRIC).get(0);
             boolean taken = read.kind() == Kind.UNDERSTOOD && read.sure();
-            boolean right =
-                    switch (parts[1]) {
-                        case "heading" -> read.kind() == Kind.HEADING;
-                        case "ask" -> !taken;
-                        default -> taken && read.id().equals(parts[1]) && comesTo(read, parts[2]);
-                    };
+            boolean right = switch (parts[1]) {
+                case "heading" -> read.kind() == Kind.HEADING;
+                case "ask" -> !taken;
+                default -> taken && read.id().equals(parts[1]) && comesTo(read, parts[2]);
+            };
             if (!right) {
                 wrong.add(row + "  ->  " + read.kind() + (read.sure() ? " sure " : " unsure ") + read.id() + " "
                         + read.amount() + " " + read.grams());
@@ -74,7 +73,8 @@ class PastedListTest {
                 }
             }
         }
-        System.out.printf("whole lines: %d of %d right%n%s%n", rows.size() - wrong.size(), rows.size(), String.join("\n", wrong));
+        System.out.printf(
+                "whole lines: %d of %d right%n%s%n", rows.size() - wrong.size(), rows.size(), String.join("\n", wrong));
         assertThat(rows).hasSizeGreaterThanOrEqualTo(240);
         assertThat(silent).isEmpty();
         assertThat(wrong).hasSizeLessThanOrEqualTo((int) (0.03 * rows.size()));
