@@ -75,7 +75,7 @@ function choose(value: unknown) {
         :placeholder="placeholder ?? (now ? undefined : 'Type to find…')"
         :aria-invalid="wrong ? 'true' : undefined"
         :aria-describedby="describedBy"
-        @update:model-value="typed = $event"
+        @input="typed = ($event.target as HTMLInputElement).value"
         @focus="($event.target as HTMLInputElement).select()"
       />
       <ComboboxTrigger class="trigger" aria-hidden="true" tabindex="-1">

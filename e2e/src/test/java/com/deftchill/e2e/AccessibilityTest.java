@@ -3,6 +3,7 @@ package com.deftchill.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.deftchill.server.support.Api;
 import com.deftchill.server.support.RunningServer;
 import com.deftchill.server.support.RunningServer.Server;
 import com.deque.html.axecore.playwright.AxeBuilder;
@@ -49,7 +50,7 @@ class AccessibilityTest {
             bench.page().keyboard().press("Escape");
             assertThat(bench.dialog()).isHidden();
 
-            bench.open("Coconut and sea buckthorn set cream");
+            bench.open(named(server, "coconut-sea-buckthorn", "Coconut to be looked at"));
             assertThat(bench.line()).containsText("Too soft");
             check(bench, "the wrong sample");
 
@@ -59,6 +60,12 @@ class AccessibilityTest {
             bench.field("How many").fill("7");
             assertThat(bench.status()).hasText("Saved");
         }
+    }
+
+    /** A formula of its own: the samples are opened and changed by others meanwhile. */
+    private static String named(Server server, String demo, String name) {
+        new Api(server).post("/api/formulas", Api.demo(demo).put("name", name).toString());
+        return name;
     }
 
     /** The Book, one of its long lists open, its menu and its sheets. */
@@ -103,7 +110,7 @@ class AccessibilityTest {
             assertThat(sums.page().getByLabel("Answer")).containsText("instead of");
             check(sums, "the sums");
             var layered = new Bench(browser.window("/bench"));
-            layered.open("Pear, hazelnut and bay verrine");
+            layered.open(named(server, "pear-hazelnut-verrine", "Verrine to be looked at"));
             assertThat(layered.line()).containsText("Sets by");
             check(layered, "a layered dessert");
             layered.menu("Method, in your words");

@@ -61,7 +61,9 @@ record Bench(Page page) {
                 .click();
     }
 
+    /** Opens another formula by way of the Book; in the Cold, where one was. */
     void open(String formula) {
+        boolean inTheCold = page.url().contains("/cold");
         page.getByRole(
                         AriaRole.LINK,
                         new Page.GetByRoleOptions().setName("Book").setExact(true))
@@ -72,5 +74,12 @@ record Bench(Page page) {
                         new Page.GetByRoleOptions().setName(formula).setExact(true))
                 .first()
                 .click();
+        if (inTheCold) {
+            page.waitForURL("**/bench/**");
+            page.getByRole(
+                            AriaRole.LINK,
+                            new Page.GetByRoleOptions().setName("Cold").setExact(true))
+                    .click();
+        }
     }
 }

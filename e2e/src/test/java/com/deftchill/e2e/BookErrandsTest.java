@@ -19,7 +19,7 @@ class BookErrandsTest extends Errands {
     void findsAFormulaByWhatIsInItWithoutTheMouse() {
         formula(Api.demo("pear-bay").put("name", "Zwieback pear, found by keys"));
         var page = browser.page("/kitchen");
-        page.getByText("Tideline").first().waitFor();
+        page.getByLabel("Temperatures").first().waitFor();
         page.keyboard().press("/");
         page.getByLabel("Search the Book").waitFor();
         page.keyboard().type("zwieback pear");

@@ -89,7 +89,7 @@ class SetCreamErrandsTest extends Errands {
     void scaledToAnotherMouldAndBackByUndo() {
         var bench = open("pear-bay");
         bench.button("scale to…").click();
-        bench.choose(bench.dialog().getByLabel("Into"), "Half-sphere 70 mm");
+        bench.choose(bench.dialog().getByLabel("Into"), "Half-sphere 70 mm · 90 ml");
         bench.dialog().getByLabel("How many").fill("20 dozen");
         assertThat(bench.dialog()).containsText("whole number");
         bench.dialog().getByLabel("How many").fill("40");

@@ -28,4 +28,8 @@ public record PanParameters(
         Parameter soakAim,
         Parameter soakAimOfAll,
         Parameter soakLeft,
+        Parameter dough,
+        Parameter doughTrimmed,
+        Parameter doughLoses,
+        Parameter torchedSugar,
         Parameter moistIn) {}

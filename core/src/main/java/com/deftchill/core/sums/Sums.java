@@ -21,6 +21,8 @@ public final class Sums {
             new BenchSums.Dipping(),
             new BenchSums.Soaks(),
             new BenchSums.Crumbs(),
+            new PastrySums.Shell(),
+            new PastrySums.Torched(),
             new BenchSums.Units());
 
     private Sums() {}

@@ -1,10 +1,12 @@
 package com.deftchill.core.sums;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import com.deftchill.core.Kitchens;
 import com.deftchill.core.text.TemperatureScale;
 import com.deftchill.core.verdict.Problem;
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -185,5 +187,23 @@ class SumsTest {
         var unknown = Sums.answer("ganache", Map.of("chocolate", "unobtainium"), Kitchens.STANDARD)
                 .orElseThrow();
         assertThat(unknown.problems()).extracting(Problem::code).containsExactly("ingredient-unknown");
+    }
+
+    /** A tin of 230 by 35 mm: 380 cm2 of bottom, some 247 of wall; 3 mm of 1.2 g/ml and 15 % trimmings. */
+    @Test
+    void aShellFromItsDough() {
+        var answer = Sums.answer("shell", Map.of("mould", "fluted-tin-230"), Kitchens.STANDARD)
+                .orElseThrow()
+                .answer()
+                .orElseThrow();
+        assertThat(answer.sentence()).contains("dough, rolled out to 320 mm");
+        double made = Double.parseDouble(answer.sentence().replaceAll(" g.*", ""));
+        assertThat(made).isBetween(245.0, 275.0);
+        assertThat(answer.component().orElseThrow().kind()).isEqualTo("shell");
+        double parts = answer.figures().stream()
+                .filter(f -> List.of("Flour", "Butter", "Sugar", "Egg").contains(f.name()))
+                .mapToDouble(f -> Double.parseDouble(f.value().replace(" g", "")))
+                .sum();
+        assertThat(parts).isCloseTo(made, within(3.0));
     }
 }
