@@ -40,14 +40,18 @@ record Bench(Page page) {
     void choose(Locator field, String option) {
         if ("combobox".equals(field.getAttribute("role"))) {
             field.fill(option);
-            page.getByRole(
-                            AriaRole.OPTION,
-                            new Page.GetByRoleOptions().setName(option).setExact(true))
+            options()
+                    .getByText(option, new Locator.GetByTextOptions().setExact(true))
                     .first()
                     .click();
         } else {
             field.selectOption(new SelectOption().setLabel(option));
         }
+    }
+
+    /** What a long list offers while it is open. */
+    Locator options() {
+        return page.getByRole(AriaRole.LISTBOX).getByRole(AriaRole.OPTION);
     }
 
     Locator dialog() {
