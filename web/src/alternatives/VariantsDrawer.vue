@@ -3,11 +3,13 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { api, type Formula } from '@/api/client'
 import SideSheet from '@/look/SideSheet.vue'
+import { splitBatch } from '@/document/document'
+import TypedField from '@/look/TypedField.vue'
 import ComparisonTable from '@/verdicts/ComparisonTable.vue'
 
 /** The dessert for guests who do not eat or drink something: computed, with what is not the same. */
 const props = defineProps<{ formula: Formula }>()
-const emit = defineEmits<{ take: [formula: Formula]; copy: [formula: Formula] }>()
+const emit = defineEmits<{ take: [formula: Formula]; copy: [formula: Formula]; split: [formula: Formula] }>()
 const open = defineModel<boolean>('open', { required: true })
 const { data: variants, error } = useQuery({
   queryKey: computed(() => ['variants', props.formula]),
@@ -15,6 +17,9 @@ const { data: variants, error } = useQuery({
   enabled: open,
   retry: 0,
 })
+
+/** How many of the batch are made so. */
+const counted = (id: string) => props.formula.variants?.find((v) => v.of === id)?.count ?? ''
 
 function take(document: Formula) {
   emit('take', document)
@@ -35,6 +40,17 @@ function copy(document: Formula, name: string) {
     <section v-for="variant in variants ?? []" :key="variant.id">
       <h2 class="section-title">{{ variant.name }}</h2>
       <p>{{ variant.honest }}</p>
+      <p class="split">
+        <TypedField
+          class="count"
+          :label="`So many of the ${formula.moulds.count || '…'} are made so`"
+          placeholder="none"
+          :step="1"
+          :model-value="counted(variant.id)"
+          @update:model-value="emit('split', splitBatch(formula, variant.id, $event))"
+        />
+        <span v-if="counted(variant.id)">They are told apart on the method card.</span>
+      </p>
       <ComparisonTable :comparison="variant.comparison" before="As it is" after="So" />
       <p class="doors">
         <a-button type="primary" @click="copy(variant.document, variant.name)"
@@ -49,6 +65,17 @@ function copy(document: Formula, name: string) {
 <style scoped>
 section {
   padding-bottom: 18px;
+}
+
+.split {
+  display: flex;
+  gap: 14px;
+  align-items: flex-end;
+  padding: 8px 0;
+}
+
+.count {
+  width: 260px;
 }
 
 .doors {

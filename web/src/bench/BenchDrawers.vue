@@ -83,6 +83,7 @@ const evidence = (title: string, opened: Evidence) => emit('evidence', title, op
     :formula="formula"
     @take="whole"
     @copy="emit('copy', $event)"
+    @split="emit('change', $event, '/variants')"
   />
   <MethodDrawer
     v-if="methodOpen"

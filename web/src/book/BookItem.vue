@@ -190,6 +190,7 @@ h2 a {
   padding: 0;
   border-color: transparent;
   background: none;
+  box-shadow: none;
 }
 
 .side :deep(.ant-btn:hover),

@@ -5,6 +5,7 @@ import { useRoute } from 'vue-router'
 import { api, ApiProblem, type Step } from '@/api/client'
 import { shareOf } from '@/document/address'
 import StationBar from '@/look/StationBar.vue'
+import MadeOtherwise from './MadeOtherwise.vue'
 
 /** The method on one page of A4, black on white: to hang beside the bench. */
 const route = useRoute()
@@ -121,6 +122,7 @@ const print = () => window.print()
               </tr>
             </tbody>
           </table>
+          <MadeOtherwise :formula="formula" />
           <h2>Know</h2>
           <ul>
             <li v-for="flag in assessment.flags" :key="flag.code">

@@ -10,6 +10,7 @@ import {
   removeComponent,
   removeLine,
   setAt,
+  splitBatch,
   takeFix,
   takePasted,
   textAt,
@@ -175,4 +176,13 @@ it('gives a line a bowl of its own, and lets an empty bowl go', () => {
   expect(two.components[0]?.lines.map((line) => line.foam)).toEqual(['f2', 'f1'])
   const one = whipIn(two, 0, 1, 'f2')
   expect(one.components[0]?.foams?.map((foam) => foam.id)).toEqual(['f2'])
+})
+
+it('splits a batch, and is one again when none is made otherwise', () => {
+  const formula = { schema: 5, components: [], moulds: { of: 'dariole', count: '12' } } as unknown as Formula
+  const split = splitBatch(formula, 'without-alcohol', '4')
+  expect(split.variants).toEqual([{ of: 'without-alcohol', count: '4' }])
+  expect(splitBatch(split, 'without-alcohol', '5').variants).toEqual([{ of: 'without-alcohol', count: '5' }])
+  expect('variants' in splitBatch(split, 'without-alcohol', ' ')).toBe(false)
+  expect(formula.variants).toBeUndefined()
 })

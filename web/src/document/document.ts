@@ -174,3 +174,11 @@ export function sparse<T>(value: T): T {
     .filter(([, child]) => child !== '' && child !== undefined && !(Array.isArray(child) && !child.length))
   return Object.fromEntries(written) as T
 }
+
+/** So many of the moulds made otherwise: one formula, another count for the guests who do not eat or drink something. */
+export function splitBatch(formula: Formula, variant: string, count: string): Formula {
+  const others = (formula.variants ?? []).filter((v) => v.of !== variant)
+  const variants = count.trim() ? [...others, { of: variant, count: count.trim() }] : others
+  const { variants: _, ...rest } = structuredClone(formula)
+  return variants.length ? { ...rest, variants } : rest
+}
