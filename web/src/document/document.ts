@@ -179,6 +179,8 @@ export function sparse<T>(value: T): T {
 export function splitBatch(formula: Formula, variant: string, count: string): Formula {
   const others = (formula.variants ?? []).filter((v) => v.of !== variant)
   const variants = count.trim() ? [...others, { of: variant, count: count.trim() }] : others
-  const { variants: _, ...rest } = structuredClone(formula)
-  return variants.length ? { ...rest, variants } : rest
+  const copy = structuredClone(formula)
+  if (variants.length) copy.variants = variants
+  else delete copy.variants
+  return copy
 }

@@ -80,13 +80,21 @@ class AccessibilityTest {
         assertThat(book.options()).hasCount(1);
         check(book, "a long list, searched");
         book.page().keyboard().press("Escape");
-        book.button("More for Pear and bay set cream").click();
+        book.button("More for Pear and bay set cream").first().click();
         check(book, "the menu of a formula");
         book.page()
                 .getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Tags…"))
                 .click();
         assertThat(book.dialog()).containsText("A new tag");
         check(book, "tags");
+        var begun = new Bench(browser.page("/new"));
+        assertThat(begun.page().getByLabel("What comes of it")).containsText("Sets by");
+        check(begun, "a new dessert");
+        var recipe = new Bench(browser.page("/recipe"));
+        recipe.button("take the example").click();
+        recipe.button("Read it").click();
+        assertThat(recipe.page().getByLabel("What was read")).containsText("values read");
+        check(recipe, "a recipe looked over");
     }
 
     @Test
