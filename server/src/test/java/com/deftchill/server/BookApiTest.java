@@ -11,6 +11,7 @@ import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicReference;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -134,6 +135,27 @@ class BookApiTest {
         // Tags are no part of the document: a window that was open before saves on its version.
         assertThat(api.get("/api/formulas/" + older).json().at("/version").asLong())
                 .isZero();
+    }
+
+    /** A tag given while the answer is being computed is not lost, nor is the answer. */
+    @Test
+    void tagsAndAnswersComeAtTheSameMoment() {
+        var ids = IntStream.range(0, 12)
+                .mapToObj(i -> create("pear-bay", "At once " + i))
+                .toList();
+        list("");
+        for (var id : ids) {
+            assertThat(api.put("/api/book/" + id + "/tags", "{\"tags\": [\"t" + word + "\"]}")
+                            .status())
+                    .isEqualTo(200);
+            api.post("/api/formulas/" + id + "/opened", "");
+        }
+        var rows = computed("").at("/rows");
+        assertThat(rows.size()).isEqualTo(12);
+        for (var row : rows) {
+            assertThat(row.at("/tags/0").asString()).isEqualTo("t" + word);
+            assertThat(row.at("/tone").asString()).isEqualTo("good");
+        }
     }
 
     @Test

@@ -68,7 +68,7 @@ class BookAnswers {
                 } catch (NotFoundException e) {
                     LOG.debug("formula {} is gone", formulaId);
                 } catch (DataIntegrityViolationException e) {
-                    LOG.debug("another copy was quicker with formula {}", formulaId);
+                    LOG.debug("formula {} went meanwhile", formulaId);
                 } catch (RuntimeException e) {
                     LOG.warn("no answer for the Book of formula {}", formulaId, e);
                 } finally {
@@ -89,9 +89,9 @@ class BookAnswers {
                 .orElseGet(() -> BookAnswer.unknown(
                         outcome.problems().size(), formula.getDocument().served()));
         transactions.executeWithoutResult(status -> {
-            var entry = entries.findById(formulaId).orElseGet(() -> new BookEntryEntity(formulaId));
-            entry.answer(formula.getVersion(), rules, answer, clock.instant());
-            entries.save(entry);
+            entries.ensure(formulaId);
+            entries.findById(formulaId)
+                    .ifPresent(entry -> entry.answer(formula.getVersion(), rules, answer, clock.instant()));
         });
     }
 

@@ -7,11 +7,16 @@ import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
+import org.hibernate.annotations.DynamicUpdate;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 
-/** What the Book keeps beside a formula: none of it is part of the document, so that it never stands against a save. */
+/**
+ * What the Book keeps beside a formula: none of it is part of the document, so that it never stands against a save. Each change
+ * writes its own columns alone: tags and answers come at the same moment.
+ */
 @Entity
+@DynamicUpdate
 @Table(name = "book_entry")
 class BookEntryEntity {
     /** Between, before and after the tags and names of a list, so that each is found whole. */
@@ -40,18 +45,6 @@ class BookEntryEntity {
 
     protected BookEntryEntity() {}
 
-    BookEntryEntity(UUID formulaId) {
-        this.formulaId = formulaId;
-    }
-
-    void opened(Instant now) {
-        openedAt = now;
-    }
-
-    void tag(List<String> names) {
-        tags = barred(names);
-    }
-
     /** Takes what a formula of a version came to, by these rules. */
     void answer(long version, String byRules, BookAnswer answer, Instant now) {
         formulaVersion = version;
@@ -66,7 +59,8 @@ class BookEntryEntity {
         computedAt = now;
     }
 
-    private static String barred(List<String> names) {
+    /** A list as it is stored. */
+    static String barred(List<String> names) {
         return names.isEmpty() ? "" : BAR + String.join(BAR, names) + BAR;
     }
 

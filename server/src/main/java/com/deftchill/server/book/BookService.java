@@ -127,10 +127,9 @@ class BookService {
     @Transactional
     List<String> tag(UUID formulaId, List<String> tags) {
         var id = formulas.get(formulaId).getId();
-        var entry = entries.findById(id).orElseGet(() -> new BookEntryEntity(id));
         var kept = tags.stream().map(String::strip).distinct().toList();
-        entry.tag(kept);
-        entries.save(entry);
+        entries.ensure(id);
+        entries.tag(id, BookEntryEntity.barred(kept));
         return kept;
     }
 
@@ -138,8 +137,7 @@ class BookService {
     @EventListener
     @Transactional
     public void opened(FormulaOpened opened) {
-        var entry = entries.findById(opened.formulaId()).orElseGet(() -> new BookEntryEntity(opened.formulaId()));
-        entry.opened(clock.instant());
-        entries.save(entry);
+        entries.ensure(opened.formulaId());
+        entries.open(opened.formulaId(), clock.instant());
     }
 }
