@@ -109,6 +109,9 @@ h2 {
 }
 
 h2 a {
+  display: inline-block;
+  min-height: 24px;
+  line-height: 24px;
   color: var(--ink);
   text-decoration: underline;
   text-decoration-color: var(--edge-strong);
@@ -124,8 +127,9 @@ h2 a {
 }
 
 .tag {
+  min-height: 24px;
   margin-left: 6px;
-  padding: 0 6px;
+  padding: 0 8px;
   border: 1px solid var(--edge);
   border-radius: 8px;
   background: var(--white);
