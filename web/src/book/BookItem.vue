@@ -70,7 +70,6 @@ const is = computed(() => [props.row.kindWords, props.row.served].filter(Boolean
         <a-menu-item key="compare" @click="emit('compare')">
           {{ beside === undefined ? 'Compare with another…' : `Compare with ${beside}` }}
         </a-menu-item>
-        <a-menu-divider />
         <a-menu-item v-if="putAway" key="back" @click="emit('bringBack')">Bring back</a-menu-item>
         <a-menu-item v-else key="remove" danger @click="emit('remove')">Delete or put away…</a-menu-item>
       </MenuButton>
