@@ -4,10 +4,12 @@ import jakarta.persistence.EntityManager;
 import jakarta.persistence.Query;
 import jakarta.persistence.Tuple;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.UUID;
 
 /** The list of the Book as one query over formulas and what is kept beside them; no document is read. */
 final class BookQuery {
@@ -104,17 +106,36 @@ final class BookQuery {
         return text.replace("!", "!!").replace("%", "!%").replace("_", "!_");
     }
 
+    /** The page in its order first, then its rows alone: what is drawn is not sorted with the whole list. */
     List<Tuple> rows(EntityManager entities) {
+        var ids = ids(entities);
+        if (ids.isEmpty()) {
+            return List.of();
+        }
+        return entities
+                .createQuery(
+                        "select f.id as id, f.name as name, f.version as version, f.updatedAt as updatedAt, e.tags as tags,"
+                                + " e.tone as tone, e.line as line, e.kind as kind, e.served as served, e.cut as cut,"
+                                + " e.formulaVersion as formulaVersion, e.rules as rules, " + LAST_MADE + " as madeOn"
+                                + FROM + " where f.id in :ids",
+                        Tuple.class)
+                .setParameter("ids", ids)
+                .getResultList()
+                .stream()
+                .sorted(Comparator.comparingInt(row -> ids.indexOf(row.get("id", UUID.class))))
+                .toList();
+    }
+
+    private List<UUID> ids(EntityManager entities) {
+        boolean byMade = wanted.order() == Order.MADE;
         var query = entities.createQuery(
-                "select f.id as id, f.name as name, f.version as version, f.updatedAt as updatedAt, e.tags as tags,"
-                        + " e.tone as tone, e.line as line, e.kind as kind, e.served as served, e.cut as cut,"
-                        + " e.formulaVersion as formulaVersion, e.rules as rules, " + LAST_MADE + " as madeOn" + FROM
-                        + where() + " order by " + wanted.order().by,
+                "select f.id as id" + (byMade ? ", " + LAST_MADE + " as madeOn" : "") + FROM + where() + " order by "
+                        + wanted.order().by,
                 Tuple.class);
         bind(query);
-        return query.setFirstResult(wanted.page() * wanted.size())
-                .setMaxResults(wanted.size())
-                .getResultList();
+        return query.setFirstResult(wanted.page() * wanted.size()).setMaxResults(wanted.size()).getResultList().stream()
+                .map(row -> row.get("id", UUID.class))
+                .toList();
     }
 
     long count(EntityManager entities) {
