@@ -100,6 +100,7 @@ class BookApiTest {
         create(document);
         var row = computed("").at("/rows/0");
         assertThat(row.at("/tone").asString()).isEqualTo("unknown");
+        assertThat(row.at("/kindWords").asString()).isEmpty();
         assertThat(row.at("/line").asString()).isEqualTo("One thing in it is not understood yet.");
         // It may contain anything.
         assertThat(computed("&without=milk").at("/total").asInt()).isZero();

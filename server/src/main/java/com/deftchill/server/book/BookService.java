@@ -102,11 +102,16 @@ class BookService {
                 text(row, "tone"),
                 text(row, "line"),
                 text(row, "kind"),
-                Kind.of(text(row, "kind")).map(Kind::words).orElse(""),
+                kindWords(text(row, "kind")),
                 Served.of(text(row, "served")).map(Served::words).orElse(""),
                 Optional.ofNullable(row.get("cut", SmallCut.class)),
                 version.equals(row.get("formulaVersion", Long.class)) && rules.equals(row.get("rules", String.class)),
                 Optional.ofNullable(made.get(id)));
+    }
+
+    /** What is not computed yet is not a set cream for that. */
+    private static String kindWords(String kind) {
+        return kind.isEmpty() ? "" : Kind.of(kind).map(Kind::words).orElse("");
     }
 
     private static String text(Tuple row, String field) {
