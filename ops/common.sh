@@ -23,7 +23,7 @@ install_packages() {
 java_major() { javac -version 2>&1 | sed -n 's/^javac \([0-9]*\).*/\1/p'; }
 node_major() { node --version 2>/dev/null | sed -n 's/^v\([0-9]*\).*/\1/p'; }
 
-# need_all [browser]: JDK 17+, Maven, Node 20+, MariaDB and, for the tests, Chromium.
+# need_all [browser]: JDK 17+, Maven, Node 20+, MariaDB and, for the tests, Chromium without a window.
 need_all() {
   local missing=()
   { command -v javac >/dev/null && [ "$(java_major)" -ge 17 ]; } || missing+=(openjdk-17-jdk-headless)
@@ -34,7 +34,8 @@ need_all() {
   command -v mariadb-dump >/dev/null || missing+=(mariadb-client)
   command -v curl >/dev/null || missing+=(curl)
   command -v pgrep >/dev/null || missing+=(procps)
-  [ "${1:-}" = browser ] && ! command -v chromium >/dev/null && missing+=(chromium)
+  # The shell without a window's trimmings: the same pages for two thirds of the work.
+  [ "${1:-}" = browser ] && ! command -v chromium-headless-shell >/dev/null && missing+=(chromium-headless-shell)
   [ ${#missing[@]} = 0 ] || install_packages "${missing[@]}"
   [ "$(java_major)" -ge 17 ] || die "needs JDK 17 or newer; javac on the PATH is $(java_major)"
   [ "$(node_major)" -ge 20 ] || die "needs Node 20 or newer; node on the PATH is $(node --version), and Debian has no newer one here. Please install Node 20."
@@ -80,7 +81,9 @@ build_done() { exec 8>&-; }
 
 # A hash of everything the build reads.
 sources_hash() {
-  (cd "$root" && find pom.xml core/pom.xml core/src/main server/pom.xml server/src/main web/pom.xml web/package-lock.json \
+  # Every module that is run, as the parent names them.
+  (cd "$root" && modules=$(sed -n 's:.*<module>\(.*\)</module>.*:\1:p' pom.xml | grep -v -x -e e2e -e bench) \
+    && find pom.xml $(for m in $modules; do echo "$m/pom.xml"; [ ! -d "$m/src/main" ] || echo "$m/src/main"; done) web/package-lock.json \
     web/index.html web/public web/src web/*.ts web/*.json ops/npm-install.sh -type f -not -path '*/generated/*' -print0 \
     | sort -z | xargs -0 sha256sum | sha256sum | cut -c1-16)
 }

@@ -1,6 +1,6 @@
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { api, type Formula } from '@/api/client'
-import { onBench } from '@/testing/onBench'
+import { LARDER, onBench } from '@/testing/onBench'
 import { blankFormula } from '@/testing/starts'
 import { setAt } from '@/document/document'
 import VariantsDrawer from './VariantsDrawer.vue'
@@ -18,7 +18,7 @@ describe('the dessert for other guests', () => {
   afterEach(() => vi.restoreAllMocks())
 
   const mounted = async () => {
-    const bench = onBench(VariantsDrawer, { open: true })
+    const bench = onBench(VariantsDrawer, { open: true, larder: LARDER })
     await bench.settled()
     return bench
   }
@@ -54,5 +54,20 @@ describe('the dessert for other guests', () => {
   it('says why there is no answer', async () => {
     vi.spyOn(api, 'variants').mockRejectedValue(new Error('1 problem'))
     expect((await mounted()).wrapper.text()).toContain('must be understood first: 1 problem.')
+  })
+
+  it('makes one of one’s own: another ingredient, or one left out', async () => {
+    vi.spyOn(api, 'variants').mockResolvedValue([])
+    const { wrapper, button, emitted, settled } = await mounted()
+    expect(button('Make some so').attributes('disabled')).toBeDefined()
+    const [line, instead] = wrapper.findAll('select')
+    await line?.setValue(line.findAll('option')[1]?.element.value)
+    await instead?.setValue('left-out')
+    await button('Make some so').trigger('click')
+    await settled()
+    const [made] = emitted<Formula>('split')?.variants ?? []
+    expect(made?.name).toMatch(/^Without /)
+    expect(made?.count).toBe('1')
+    expect(made?.swaps).toMatchObject([{ of: '' }])
   })
 })

@@ -1,23 +1,31 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query'
+import { keepPreviousData, useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
-import { api, type Formula } from '@/api/client'
+import { api, type Formula, type Larder } from '@/api/client'
 import SideSheet from '@/look/SideSheet.vue'
-import { splitBatch } from '@/document/document'
+import { removeVariant, splitBatch } from '@/document/document'
 import TypedField from '@/look/TypedField.vue'
 import ComparisonTable from '@/verdicts/ComparisonTable.vue'
+import OwnVariant from './OwnVariant.vue'
 
 /** The dessert for guests who do not eat or drink something: computed, with what is not the same. */
-const props = defineProps<{ formula: Formula }>()
+const props = defineProps<{ formula: Formula; larder: Larder }>()
 const emit = defineEmits<{ take: [formula: Formula]; copy: [formula: Formula]; split: [formula: Formula] }>()
 const open = defineModel<boolean>('open', { required: true })
+/** How many are made so does not change what they are. */
+const asked = computed<Formula>(() => {
+  const own = (props.formula.variants ?? []).filter((v) => v.swaps?.length)
+  return { ...props.formula, variants: own.map((v) => ({ ...v, count: '1' })) }
+})
 const { data: variants, error } = useQuery({
-  queryKey: computed(() => ['variants', props.formula]),
-  queryFn: ({ signal }) => api.variants(props.formula, signal),
+  queryKey: ['variants', asked],
+  queryFn: ({ signal }) => api.variants(asked.value, signal),
   enabled: open,
+  placeholderData: keepPreviousData,
   retry: 0,
 })
 
+const isOwn = (id: string) => props.formula.variants?.some((v) => v.of === id && v.swaps?.length) ?? false
 /** How many of the batch are made so. */
 const counted = (id: string) => props.formula.variants?.find((v) => v.of === id)?.count ?? ''
 
@@ -50,6 +58,14 @@ function copy(document: Formula, name: string) {
           @update:model-value="emit('split', splitBatch(formula, variant.id, $event))"
         />
         <span v-if="counted(variant.id)">They are told apart on the method card.</span>
+        <button
+          v-if="isOwn(variant.id)"
+          type="button"
+          class="link-like"
+          @click="emit('split', removeVariant(formula, variant.id))"
+        >
+          no longer
+        </button>
       </p>
       <ComparisonTable :comparison="variant.comparison" before="As it is" after="So" />
       <p class="doors">
@@ -59,6 +75,7 @@ function copy(document: Formula, name: string) {
         <a-button @click="take(variant.document)">Change this formula</a-button>
       </p>
     </section>
+    <OwnVariant v-if="variants" :formula="formula" :larder="larder" @split="emit('split', $event)" />
   </SideSheet>
 </template>
 

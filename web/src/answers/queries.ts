@@ -1,4 +1,4 @@
-import { QueryClient, useMutation } from '@tanstack/vue-query'
+import { QueryClient, useMutation, useQueryClient, type QueryKey } from '@tanstack/vue-query'
 import { api } from '@/api/client'
 
 /** What was asked of the server and is still held, for all pages. */
@@ -34,4 +34,16 @@ export function useSend<K extends keyof Api>(name: K): Asked<K> {
     queries,
   )
   return (...given) => mutateAsync(given) as ReturnType<Api[K]>
+}
+
+/**
+ * Asks again for what our own change made old. The first answer to a question may still be on its way then: it was
+ * read before the change, and the library would take it for the new one, so it is let go.
+ */
+export function useAgain() {
+  const client = useQueryClient()
+  return async (...keys: QueryKey[]) => {
+    await Promise.all(keys.map((queryKey) => client.cancelQueries({ queryKey })))
+    await Promise.all(keys.map((queryKey) => client.invalidateQueries({ queryKey })))
+  }
 }

@@ -23,6 +23,8 @@ export type Ingredient = Schemas['IngredientView']
 export type Gel = Schemas['GelView']
 export type Mould = Schemas['MouldView']
 export type Cooler = Schemas['CoolerView']
+/** Something to choose from a short list. */
+export type Choice = Schemas['ChoiceView']
 export type OwnKind = Schemas['OwnKindView']
 export type OwnEntry = Schemas['OwnEntryView']
 export type Kitchen = Schemas['KitchenView']
@@ -30,6 +32,7 @@ export type KitchenSettings = Schemas['WrittenKitchen']
 export type DoseStrip = Schemas['DoseStrip']
 export type Flag = Schemas['Flag']
 export type Step = Schemas['Step']
+export type SplitBatch = Schemas['SplitBatch']
 export type Swap = Schemas['Swap']
 export type ScaleWish = Schemas['ScaleWish']
 export type Comparison = Schemas['Comparison']
@@ -47,6 +50,14 @@ export type Slant = Schemas['SlantView']
 export type Uncertainty = Schemas['Uncertainty']
 export type Way = Schemas['Way']
 export type WhatIfRow = Schemas['WhatIfRow']
+export type WrittenPlan = Schemas['WrittenPlan']
+export type PlanAnswer = Schemas['PlanAnswer']
+export type PlanTask = Schemas['PlanTask']
+export type PlanStore = Schemas['PlanStore']
+export type PlanSchedule = Schemas['Schedule']
+export type PlanConflict = Schemas['PlanConflict']
+export type PlanQuestion = Schemas['PlanQuestion']
+export type StoredPlan = Schemas['StoredPlan']
 export type StoredFormula = Schemas['StoredFormula']
 export type LoggedBatch = Schemas['LoggedBatch']
 export type MadeBatch = Schemas['MadeBatch']
@@ -171,6 +182,8 @@ export const api = {
     answer(client.POST('/api/swaps', { body: { document, component }, signal, headers: newest('swap') })),
   variants: (document: Formula, signal?: AbortSignal) =>
     answer(client.POST('/api/variants', { body: document, signal, headers: newest('variants') })),
+  splitBatch: (document: Formula, signal?: AbortSignal) =>
+    answer(client.POST('/api/split-batches', { body: document, signal, headers: newest('split') })),
   scale: (document: Formula, wish: ScaleWish, signal?: AbortSignal) =>
     answer(client.POST('/api/scalings', { body: { document, wish }, signal, headers: newest('scale') })),
   compare: (before: Formula, after: Formula) =>
@@ -255,6 +268,24 @@ export const api = {
     answer(client.PUT('/api/formulas/{id}', { params: { path: { id } }, body: { version, document } })),
   remove: (id: string, version: number) =>
     answer(client.DELETE('/api/formulas/{id}', { params: { path: { id }, query: { version } } })),
+  /** A plan to begin from: dinner tomorrow, one cook, what a small kitchen has. */
+  planStart: (zone: string) => answer(client.GET('/api/plan-starts', { params: { query: { zone } } })),
+  plans: () => answer(client.GET('/api/plans')),
+  plan: (id: string) => answer(client.GET('/api/plans/{id}', { params: { path: { id } } })),
+  createPlan: (document: WrittenPlan) =>
+    answer(client.POST('/api/plans', { body: { writeId: crypto.randomUUID(), document } })),
+  savePlan: (id: string, version: number, document: WrittenPlan, schedule?: PlanSchedule) =>
+    answer(
+      client.PUT('/api/plans/{id}', { params: { path: { id } }, body: { version, document, schedule } }),
+    ),
+  removePlan: (id: string, version: number) =>
+    answer(client.DELETE('/api/plans/{id}', { params: { path: { id }, query: { version } } })),
+  answerPlan: (question: PlanQuestion, signal?: AbortSignal) =>
+    answer(client.POST('/api/plan-answers', { body: question, signal, headers: newest('plan') })),
+  explainPlan: (question: PlanQuestion, signal?: AbortSignal) =>
+    answer(client.POST('/api/plan-conflicts', { body: question, signal, headers: newest('conflicts') })),
+  checkPlan: (question: Schemas['PlanCheckQuestion'], signal?: AbortSignal) =>
+    answer(client.POST('/api/plan-checks', { body: question, signal, headers: newest('check') })),
   batches: (formulaId: string) =>
     answer(client.GET('/api/formulas/{formulaId}/batches', { params: { path: { formulaId } } })),
   logBatch: (formulaId: string, made: MadeBatch) =>

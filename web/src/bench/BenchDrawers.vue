@@ -81,6 +81,7 @@ const evidence = (title: string, opened: Evidence) => emit('evidence', title, op
     v-if="variantsOpen"
     v-model:open="variantsOpen"
     :formula="formula"
+    :larder="larder"
     @take="whole"
     @copy="emit('copy', $event)"
     @split="emit('change', $event, '/variants')"

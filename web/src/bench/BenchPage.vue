@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { type Formula } from '@/api/client'
+import { useAgain } from '@/answers/queries'
 import TheCut from '@/cut/TheCut.vue'
 import DoseStrip from '@/dose/DoseStrip.vue'
 import FirmnessCharts from '@/chart/FirmnessCharts.vue'
@@ -43,7 +43,7 @@ const {
   ...page
 } = useFormulaPage('bench', () => drawer.value !== '')
 const { evidence, evidenceTitle, showEvidence } = page
-const queries = useQueryClient()
+const askAgain = useAgain()
 const { assessment, trying, answered, problems, stale, unreachable, failure } = useAssessment(formula)
 
 /** The component whose sheet is open; a dessert opens with its largest layer that is dosed. */
@@ -98,8 +98,7 @@ const { begin, create, remove: removeFormula } = useShelf(open)
 const remove = () => removeFormula(id.value, formula.value?.name, stored.currentVersion())
 
 const files = useFiles((taken) => {
-  void queries.invalidateQueries({ queryKey: ['formulas'] })
-  void queries.invalidateQueries({ queryKey: ['larder'] })
+  void askAgain(['formulas'], ['larder'])
   void open(taken)
 })
 

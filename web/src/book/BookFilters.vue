@@ -2,6 +2,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { api, type Larder } from '@/api/client'
+import { useChoices } from '@/answers/useChoices'
 import ChoiceField from '@/look/ChoiceField.vue'
 import type { Wish } from './wish'
 
@@ -20,26 +21,7 @@ const allergens = computed(() => [
   ...(props.larder?.allergens ?? []).map((a) => ({ value: a.id, label: a.name })),
 ])
 const tags = computed(() => [ANY, ...(used.value?.tags ?? []).map((t) => ({ value: t, label: t }))])
-const TONES = [
-  ANY,
-  { value: 'good', label: 'works' },
-  { value: 'caution', label: 'something to watch' },
-  { value: 'bad', label: 'will not work' },
-  { value: 'unsafe', label: 'unsafe' },
-  { value: 'unknown', label: 'not understood yet' },
-]
-const MADE = [
-  { value: 'EITHER', label: 'made or not' },
-  { value: 'MADE', label: 'made before' },
-  { value: 'NEVER', label: 'never made' },
-]
-const ORDERS = [
-  { value: 'OPENED', label: 'last opened first' },
-  { value: 'NAME', label: 'by name' },
-  { value: 'UPDATED', label: 'last changed first' },
-  { value: 'MADE', label: 'last made first' },
-  { value: 'WORST', label: 'what fails first' },
-]
+const choices = useChoices()
 </script>
 
 <template>
@@ -53,7 +35,7 @@ const ORDERS = [
     <ChoiceField
       label="Its line"
       :model-value="wish.tone ?? ''"
-      :options="TONES"
+      :options="choices('book-tone')"
       @update:model-value="emit('want', { tone: $event })"
     />
     <ChoiceField
@@ -65,7 +47,7 @@ const ORDERS = [
     <ChoiceField
       label="Made"
       :model-value="wish.made ?? 'EITHER'"
-      :options="MADE"
+      :options="choices('book-made')"
       @update:model-value="emit('want', { made: $event as Wish['made'] })"
     />
     <ChoiceField
@@ -78,7 +60,7 @@ const ORDERS = [
     <ChoiceField
       label="Order"
       :model-value="wish.order ?? 'OPENED'"
-      :options="ORDERS"
+      :options="choices('book-order')"
       @update:model-value="emit('want', { order: $event as Wish['order'] })"
     />
     <label class="away">

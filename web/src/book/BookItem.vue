@@ -15,6 +15,7 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{
   copy: []
+  plan: []
   tags: []
   remove: []
   bringBack: []
@@ -66,6 +67,7 @@ const is = computed(() => [props.row.kindWords, props.row.served].filter(Boolean
     <div class="side">
       <MenuButton label="⋯" :spoken="`More for ${name}`">
         <a-menu-item key="copy" @click="emit('copy')">Copy</a-menu-item>
+        <a-menu-item key="plan" @click="emit('plan')">Plan it for a day…</a-menu-item>
         <a-menu-item key="tags" @click="emit('tags')">Tags…</a-menu-item>
         <a-menu-item key="compare" @click="emit('compare')">
           {{ beside === undefined ? 'Compare with another…' : `Compare with ${beside}` }}

@@ -17,6 +17,7 @@ const props = defineProps<{
 const emit = defineEmits<{
   want: [change: Partial<Wish>]
   copy: [row: BookRow]
+  plan: [row: BookRow]
   tags: [row: BookRow]
   compare: [row: BookRow]
   bringBack: [row: BookRow]
@@ -95,7 +96,8 @@ async function walk(event: KeyboardEvent) {
       >Deft Chill does not answer. The list is as it was last known.</template
     >
     <template v-else-if="book.answered.value">
-      {{ total === 1 ? '1 formula' : `${total} formulas` }}{{ narrowed(wish) ? ' like that' : '' }}
+      {{ total === 1 ? '1 formula' : `${total} formulas`
+      }}{{ narrowed(wish) && !book.stale.value ? ' like that' : '' }}
     </template>
   </p>
   <svg class="tints" aria-hidden="true"><TintPatterns /></svg>
@@ -136,6 +138,7 @@ async function walk(event: KeyboardEvent) {
             :put-away="wish.putAway"
             :beside="beside && beside.id !== row.id ? beside.name || 'Unnamed' : undefined"
             @copy="emit('copy', row)"
+            @plan="emit('plan', row)"
             @tags="emit('tags', row)"
             @compare="emit('compare', row)"
             @bring-back="emit('bringBack', row)"

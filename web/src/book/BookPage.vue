@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQuery } from '@tanstack/vue-query'
 import { refDebounced, useTitle } from '@vueuse/core'
 import { computed, onMounted, ref, useTemplateRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, type BookRow } from '@/api/client'
-import { ask, useSend } from '@/answers/queries'
+import { ask, useAgain, useSend } from '@/answers/queries'
 import FileNotice from '@/document/FileNotice.vue'
 import { useFiles } from '@/document/useFiles'
 import { useShelf } from '@/document/useShelf'
@@ -20,7 +20,7 @@ import { queryOf, wishOf, type Wish } from './wish'
 /** Where the work begins: every formula by its cut, found by what it is called, what it is and what is in it. */
 const route = useRoute()
 const router = useRouter()
-const queries = useQueryClient()
+const askAgain = useAgain()
 useTitle('Book · Deft Chill')
 const { data: larder } = useQuery({ queryKey: ['larder'], queryFn: api.larder })
 
@@ -57,7 +57,7 @@ async function copy(row: BookRow) {
 const bringBackFormula = useSend('bringBack')
 async function bringBack(row: BookRow) {
   await bringBackFormula(row.id, row.version)
-  await queries.invalidateQueries({ queryKey: ['book'] })
+  await askAgain(['book'])
 }
 const files = useFiles((taken) => void openBench(taken))
 
@@ -66,6 +66,12 @@ const tagsOpen = ref(false)
 function editTags(row: BookRow) {
   tagging.value = row
   tagsOpen.value = true
+}
+
+/** Those that are to be planned together, in the order in which they were touched. */
+const planned = ref<BookRow[]>([])
+const plan = (row: BookRow) => {
+  if (!planned.value.some((p) => p.id === row.id)) planned.value = [...planned.value, row]
 }
 
 /** The first of two that are put beside each other, and the second. */
@@ -120,12 +126,28 @@ watch(comparing, (now) => {
         :beside="first"
         @want="want"
         @copy="copy"
+        @plan="plan"
         @tags="editTags"
         @compare="compare"
         @bring-back="bringBack"
         @remove="(row) => remove(row.id, row.name, row.version)"
       />
     </main>
+    <aside v-if="planned.length" class="to-plan" aria-label="To be planned together">
+      <span v-for="p in planned" :key="p.id">
+        {{ p.name }}
+        <a-button
+          size="small"
+          type="text"
+          :aria-label="`Leave out ${p.name}`"
+          @click="planned = planned.filter((x) => x.id !== p.id)"
+          >✕</a-button
+        >
+      </span>
+      <RouterLink class="go" :to="{ name: 'days', query: { of: planned.map((p) => p.id).join(',') } }">
+        Plan {{ planned.length === 1 ? 'it' : 'these' }} for a day
+      </RouterLink>
+    </aside>
     <TagsDrawer v-model:open="tagsOpen" :row="tagging" />
     <CompareDrawer v-model:open="comparing" :before="first" :after="second" />
     <p v-if="files.over.value" class="drop">Let go: the formula in this file is added to yours.</p>
@@ -207,5 +229,25 @@ main {
   background: rgb(23 50 58 / 70%);
   color: var(--white);
   font-size: 24px;
+}
+
+.to-plan {
+  position: sticky;
+  bottom: 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 18px;
+  align-items: center;
+  padding: 10px 20px;
+  border-top: 3px solid var(--act);
+  background: var(--panel);
+}
+
+.to-plan .go {
+  margin-left: auto;
+  padding: 6px 14px;
+  border-radius: 3px;
+  background: var(--act);
+  color: var(--white);
 }
 </style>

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/vue-query'
+import { keepPreviousData, useQuery } from '@tanstack/vue-query'
 import { refDebounced, useTitle } from '@vueuse/core'
 import { computed, reactive, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ApiProblem, type Formula } from '@/api/client'
-import { useSend } from '@/answers/queries'
+import { useAgain, useSend } from '@/answers/queries'
 import ChoiceField from '@/look/ChoiceField.vue'
 import StationBar from '@/look/StationBar.vue'
 import TypedField from '@/look/TypedField.vue'
@@ -12,7 +12,7 @@ import NewPreview from './NewPreview.vue'
 
 /** A new dessert from four answers, seen and judged while they are given. */
 const router = useRouter()
-const queries = useQueryClient()
+const askAgain = useAgain()
 useTitle('New dessert · Deft Chill')
 const { data: offered } = useQuery({
   queryKey: ['new-desserts'],
@@ -92,8 +92,7 @@ const failed = ref(false)
 async function begin(document: Formula) {
   try {
     const made = await createFormula(document)
-    void queries.invalidateQueries({ queryKey: ['formulas'] })
-    void queries.invalidateQueries({ queryKey: ['book'] })
+    void askAgain(['formulas'], ['book'])
     await router.push({ name: 'bench', params: { id: made.id } })
   } catch {
     failed.value = true
@@ -174,6 +173,11 @@ async function begin(document: Formula) {
 </template>
 
 <style scoped>
+a {
+  color: var(--cold-ink);
+  text-underline-offset: 2px;
+}
+
 main {
   display: grid;
   grid-template-columns: minmax(420px, 1.1fr) minmax(360px, 1fr);

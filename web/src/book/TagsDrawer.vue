@@ -1,15 +1,15 @@
 <script setup lang="ts">
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { api, type BookRow } from '@/api/client'
-import { useSend } from '@/answers/queries'
+import { useAgain, useSend } from '@/answers/queries'
 import SideSheet from '@/look/SideSheet.vue'
 import TypedField from '@/look/TypedField.vue'
 
 /** The tags of a formula: words of one's own, to find it by. */
 const props = defineProps<{ row?: BookRow }>()
 const open = defineModel<boolean>('open', { required: true })
-const queries = useQueryClient()
+const askAgain = useAgain()
 const { data: used } = useQuery({ queryKey: ['book', 'tags'], queryFn: api.bookTags, enabled: open })
 const send = useSend('tagFormula')
 
@@ -29,7 +29,7 @@ async function keep(now: string[]) {
   try {
     tags.value = (await send(props.row.id, now)).tags
     failed.value = false
-    await queries.invalidateQueries({ queryKey: ['book'] })
+    await askAgain(['book'])
   } catch {
     failed.value = true
   }

@@ -2,10 +2,12 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
-import { api, ApiProblem, type Step } from '@/api/client'
-import { shareOf } from '@/document/address'
+import { api, ApiProblem } from '@/api/client'
 import StationBar from '@/look/StationBar.vue'
+import { lasting } from './lasting'
 import MadeOtherwise from './MadeOtherwise.vue'
+import StepList from './StepList.vue'
+import WeighTable from './WeighTable.vue'
 
 /** The method on one page of A4, black on white: to hang beside the bench. */
 const route = useRoute()
@@ -28,31 +30,57 @@ const { data: assessment, error } = useQuery({
 const formula = computed(() => stored.value?.document)
 const several = computed(() => (formula.value?.components.length ?? 0) > 1)
 const trouble = computed(() => (error.value instanceof ApiProblem ? error.value.response.problems : []))
-const name = (line: { of?: string; component?: string }) =>
-  line.component
-    ? formula.value?.components.find((c) => c.id === line.component)?.name
-    : (larder.value?.ingredients.find((i) => i.id === line.of)?.name ?? line.of)
-const agent = (product?: string) => larder.value?.gels.find((g) => g.id === product)?.name
-/** Each component with what was understood of it, in the order of making: what others take from first. */
+const { data: split, error: splitError } = useQuery({
+  queryKey: computed(() => ['split', formula.value]),
+  queryFn: () =>
+    formula.value ? api.splitBatch(formula.value) : Promise.reject(new Error('not opened yet')),
+  enabled: computed(() => formula.value?.variants?.some((v) => Number(v.count) > 0) ?? false),
+  retry: 0,
+})
+const splitTrouble = computed(() =>
+  splitError.value instanceof ApiProblem && splitError.value.response.problems.length
+    ? splitError.value.response.problems.map((p) => `${p.field} “${p.value}” ${p.rule}.`).join(' ')
+    : splitError.value?.message,
+)
+/** Components that are made by themselves for some of the moulds. */
+const apart = computed(
+  () =>
+    new Set(
+      [...(split.value?.parts ?? []), ...(split.value?.rest ? [split.value.rest] : [])].flatMap((part) =>
+        part.apart.map((a) => a.component),
+      ),
+    ),
+)
+/** Of such a component, what is made of it as written. */
+const ofRest = (component: number) => split.value?.rest?.apart.find((a) => a.component === component)
+/** Each component with what was understood of it: all of it, or what is left to be made as written. */
 const weighing = computed(() =>
-  (formula.value?.components ?? []).map((written, i) => ({
-    written,
-    amounts: assessment.value?.components[i]?.amounts,
-  })),
+  (formula.value?.components ?? []).flatMap((written, i) => {
+    const rest = split.value?.rest
+    if (apart.value.has(i) && !rest) return []
+    const named = several.value ? written.name : ''
+    const count = apart.value.has(i) ? `for ${rest?.count} of ${split.value?.count}` : ''
+    return [
+      {
+        written,
+        amounts: ofRest(i)?.amounts ?? assessment.value?.components[i]?.amounts,
+        caption: [named, count].filter(Boolean).join(', '),
+      },
+    ]
+  }),
+)
+const method = computed(() =>
+  (assessment.value?.method ?? []).flatMap((step) => {
+    const component = [...apart.value].find((i) => step.id.startsWith(`${i}.`))
+    if (component === undefined) return [step]
+    return ofRest(component)?.method.filter((s) => s.id === step.id) ?? []
+  }),
 )
 const portionG = computed(
   () => assessment.value?.components.reduce((sum, c) => sum + c.amounts.portionG, 0) ?? 0,
 )
-const grams = (g: number) => (g < 10 ? g.toFixed(1) : g.toFixed(0))
-const KINDS: Record<Step['kind'], string> = { ACTIVE: 'hands', TENDED: 'keep an eye', WAITING: 'wait' }
-
-function time(minutes: number): string {
-  const whole = Math.max(1, Math.round(minutes))
-  if (whole < 60) return `${whole} min`
-  return `${Math.floor(whole / 60)} h ${String(whole % 60).padStart(2, '0')}`
-}
 const hands = computed(() =>
-  time(
+  lasting(
     (assessment.value?.method ?? [])
       .filter((s) => s.kind === 'ACTIVE')
       .reduce((sum, s) => sum + s.takes.likely, 0),
@@ -88,41 +116,18 @@ const print = () => window.print()
       <div class="halves">
         <section>
           <h2>Weigh</h2>
-          <table v-for="({ written, amounts }, c) in weighing" :key="c">
-            <caption v-if="several">
-              {{
-                written.name
-              }}
-            </caption>
-            <tbody>
-              <tr v-for="(line, i) in written.lines" :key="i">
-                <td class="grams">{{ grams(amounts?.lines[i]?.grams ?? 0) }} g</td>
-                <td>
-                  {{ name(line) }}<em v-if="line.treatment">, {{ line.treatment }}</em
-                  ><em v-if="shareOf(written, line)">, {{ shareOf(written, line) }}</em>
-                  <small v-if="amounts?.lines[i]?.how"> ({{ line.amount }})</small>
-                </td>
-              </tr>
-              <tr v-if="amounts?.gel">
-                <td class="grams">{{ grams(amounts.gel.grams) }} g</td>
-                <td>
-                  {{ agent(written.gels?.[0]?.of) }}
-                  <small v-if="amounts.sheets !== undefined">
-                    ({{ Number(amounts.sheets.toFixed(1)) }} sheets)</small
-                  >
-                </td>
-              </tr>
-              <tr v-if="amounts && amounts.bloomWaterG > 0">
-                <td class="grams">{{ grams(amounts.bloomWaterG) }} g</td>
-                <td>water of the bloom</td>
-              </tr>
-              <tr class="sum">
-                <td class="grams">{{ grams(amounts?.totalG ?? 0) }} g</td>
-                <td>in all, {{ Math.round(amounts?.yieldMl ?? 0) }} ml</td>
-              </tr>
-            </tbody>
-          </table>
-          <MadeOtherwise :formula="formula" />
+          <WeighTable
+            v-for="{ written, amounts, caption } in weighing"
+            :key="written.id"
+            :component="written"
+            :amounts="amounts"
+            :caption="caption"
+            :formula="formula"
+            :larder="larder"
+          />
+          <p v-if="splitError" class="caution">
+            Those made otherwise are not on this card: {{ splitTrouble }}
+          </p>
           <h2>Know</h2>
           <ul>
             <li v-for="flag in assessment.flags" :key="flag.code">
@@ -140,20 +145,16 @@ const print = () => window.print()
         </section>
         <section>
           <h2>Do</h2>
-          <ol>
-            <li v-for="step in assessment.method" :key="step.id">
-              <p class="head">
-                <b>{{ step.component ? `${step.component}: ${step.title}` : step.title }}</b>
-                <span>{{ KINDS[step.kind] }} · {{ time(step.takes.likely) }}</span>
-                <span v-if="step.temperature" class="temperature">{{ step.temperature }}</span>
-              </p>
-              <p>{{ step.text }}</p>
-              <p v-if="step.cue" class="cue">Done when: {{ step.cue }}.</p>
-              <p v-if="step.caution" class="caution">Mind: {{ step.caution }}</p>
-            </li>
-          </ol>
+          <StepList :steps="method" />
         </section>
       </div>
+      <MadeOtherwise
+        v-if="split"
+        :split="split"
+        :formula="formula"
+        :larder="larder"
+        :known="assessment.flags"
+      />
       <footer>
         Times and temperatures are computed estimates. Local food-safety rules and the kitchen's own plan come
         first. Nothing here says that a kitchen is free of an allergen.
@@ -217,83 +218,12 @@ const print = () => window.print()
   gap: 8mm;
 }
 
-caption {
-  padding: 4px 0 0;
-  caption-side: top;
-  color: var(--print);
-  font-weight: 700;
-  text-align: left;
-}
-
-table {
-  width: 100%;
-  border-collapse: collapse;
-}
-
-td {
-  padding: 2px 4px 2px 0;
-  border-bottom: 1px solid var(--print-line);
-  vertical-align: top;
-}
-
-.grams {
-  width: 54px;
-  padding-right: 8px;
-  font-weight: 700;
-  text-align: right;
-  white-space: nowrap;
-}
-
-.sum td {
-  border-top: 2px solid var(--print);
-  border-bottom: 0;
-}
-
 ul li {
   padding: 1px 0;
 }
 
-ol {
-  counter-reset: step;
-}
-
-ol li {
-  position: relative;
-  padding: 2px 0 4px 24px;
-  border-bottom: 1px solid var(--print-line);
-  counter-increment: step;
-}
-
-ol li::before {
-  position: absolute;
-  top: 2px;
-  left: 0;
-  width: 18px;
-  border: 1.5px solid var(--print);
-  border-radius: 50%;
-  font-size: 12px;
-  font-weight: 700;
-  line-height: 15px;
-  text-align: center;
-  content: counter(step);
-}
-
-.head {
-  display: flex;
-  gap: 10px;
-}
-
-.temperature {
-  margin-left: auto;
-  font-weight: 700;
-}
-
 .caution {
   font-weight: 700;
-}
-
-.cue {
-  font-style: italic;
 }
 
 footer {

@@ -6,6 +6,7 @@ import RowProblems from '@/verdicts/RowProblems.vue'
 import SheetText from '@/weighing/SheetText.vue'
 import { useSheet } from '@/document/sheet'
 import type { Larder } from '@/api/client'
+import { useChoices } from '@/answers/useChoices'
 import { addPlace, movePlace, placesOf, removePlace, setStay } from './places'
 import { clockAt, spanOf, writtenSpan } from '@/look/time'
 import { degrees } from '@/look/degrees'
@@ -49,6 +50,7 @@ const index = computed(() => Math.min(chosen.value, places.value.length - 1))
 const at = computed(() => `/cooler/places/${index.value}`)
 const isHome = computed(() => !places.value[index.value]?.of)
 const problems = computed(() => sheet.problems().filter((p) => p.path.startsWith('/cooler')))
+const choices = useChoices()
 const options = computed(() => [
   {
     value: '',
@@ -216,21 +218,13 @@ function written() {
       <ChoiceField
         label="Cover"
         :model-value="places[index]?.cover"
-        :options="[
-          { value: '', label: 'open' },
-          { value: 'film', label: 'under film' },
-          { value: 'lid', label: 'under a lid' },
-        ]"
+        :options="choices('cover')"
         @update:model-value="set('cover', $event)"
       />
       <ChoiceField
         label="Stands on"
         :model-value="places[index]?.stand"
-        :options="[
-          { value: '', label: 'as usual' },
-          { value: 'tray', label: 'metal tray' },
-          { value: 'rack', label: 'wire rack' },
-        ]"
+        :options="choices('stand')"
         @update:model-value="set('stand', $event)"
       />
       <SheetText path="/cooler/doors" label="Opened, per h" narrow :step="1" placeholder="0" />

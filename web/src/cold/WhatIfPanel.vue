@@ -2,6 +2,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue'
 import { api, ApiProblem, type Formula, type Larder, type Way, type WhatIfRow } from '@/api/client'
+import { useChoices } from '@/answers/useChoices'
 import ChoiceField from '@/look/ChoiceField.vue'
 import { takeFix } from '@/document/document'
 import { useSheet } from '@/document/sheet'
@@ -62,12 +63,7 @@ watch(rows, (now) => emit('rows', now.slice(1)))
 onBeforeUnmount(() => emit('rows', []))
 const letter = (i: number) => String.fromCharCode(64 + i)
 
-const KINDS = [
-  { value: 'mould', label: 'another mould' },
-  { value: 'cooler', label: 'another cooler' },
-  { value: 'pour', label: 'another pour temperature' },
-  { value: 'dose', label: 'another dose' },
-]
+const lists = useChoices()
 const kind = ref('mould')
 const value = ref('')
 const component = computed(() => props.formula.components.findIndex((c) => c.gels?.[0]?.amount))
@@ -195,7 +191,7 @@ const short = (clock?: string) => shortClock(clock) || 'never'
       </label>
     </fieldset>
     <form class="own" @submit.prevent="addOwn(value)">
-      <ChoiceField v-model="kind" label="Or" :options="KINDS" />
+      <ChoiceField v-model="kind" label="Or" :options="lists('what-if')" />
       <ChoiceField
         v-if="choices"
         label="which"

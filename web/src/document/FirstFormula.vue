@@ -1,15 +1,14 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
 import { onMounted, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { ask, useSend } from '@/answers/queries'
+import { ask, useAgain, useSend } from '@/answers/queries'
 
 /** Opens the first formula, or an example to start from when there is none. */
 const route = useRoute()
 const router = useRouter()
 /** The station that was asked for. */
 const station = route.name === 'first-cold' ? 'cold' : 'bench'
-const queries = useQueryClient()
+const askAgain = useAgain()
 const failed = ref(false)
 const createFormula = useSend('create')
 
@@ -18,7 +17,7 @@ async function open() {
   try {
     const { formulas } = await ask('formulas', { size: 1 })
     const id = formulas[0]?.id ?? (await createFormula((await ask('starts')).formula)).id
-    if (!formulas.length) void queries.invalidateQueries({ queryKey: ['formulas'] })
+    if (!formulas.length) void askAgain(['formulas'])
     await router.replace({ name: station, params: { id } })
   } catch {
     failed.value = true

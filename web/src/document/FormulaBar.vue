@@ -57,23 +57,24 @@ const nameId = useId()
     <MenuButton label="Formula ▾">
       <a-menu-item key="new" @click="emit('add')">New formula</a-menu-item>
       <a-menu-item key="copy" @click="emit('copy')">Copy of this one</a-menu-item>
-      <a-menu-divider />
-      <a-menu-item key="revisions" @click="emit('revisions')">Earlier states…</a-menu-item>
+      <a-menu-item key="revisions" class="begins" @click="emit('revisions')">Earlier states…</a-menu-item>
       <a-menu-item key="method" @click="emit('method')">Method, in your words…</a-menu-item>
-      <a-menu-item key="variants" @click="emit('variants')">Vegetarian, without alcohol…</a-menu-item>
+      <a-menu-item key="variants" @click="emit('variants')"
+        >Vegetarian, without alcohol, otherwise…</a-menu-item
+      >
       <a-menu-item key="card">
         <RouterLink :to="{ name: 'card', params: { id } }">Method card to print</RouterLink>
       </a-menu-item>
-      <a-menu-divider />
-      <a-menu-item key="export">
+      <a-menu-item key="export" class="begins">
         <a :href="`/api/formulas/${id}/export`" download>Save as a file</a>
       </a-menu-item>
       <a-menu-item key="recipe">
         <a :href="`/api/formulas/${id}/recipe`" download>Save as a recipe for other programs</a>
       </a-menu-item>
       <a-menu-item key="import" @click="emit('take')">Take from a file…</a-menu-item>
-      <a-menu-divider />
-      <a-menu-item key="remove" danger @click="emit('remove')">Delete or put away…</a-menu-item>
+      <a-menu-item key="remove" class="begins" danger @click="emit('remove')"
+        >Delete or put away…</a-menu-item
+      >
     </MenuButton>
     <a-button class="made" @click="emit('log')">Log a batch</a-button>
   </FormulaHead>

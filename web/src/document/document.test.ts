@@ -2,6 +2,7 @@ import type { Formula } from '@/api/client'
 import { describe, expect, it } from 'vitest'
 import { blankComponent, blankFormula } from '@/testing/starts'
 import {
+  doneInstead,
   addComponent,
   addLine,
   copyComponent,
@@ -10,7 +11,9 @@ import {
   removeComponent,
   removeLine,
   setAt,
+  removeVariant,
   splitBatch,
+  swapInVariant,
   takeFix,
   takePasted,
   textAt,
@@ -185,4 +188,34 @@ it('splits a batch, and is one again when none is made otherwise', () => {
   expect(splitBatch(split, 'without-alcohol', '5').variants).toEqual([{ of: 'without-alcohol', count: '5' }])
   expect('variants' in splitBatch(split, 'without-alcohol', ' ')).toBe(false)
   expect(formula.variants).toBeUndefined()
+})
+
+it('keeps a variant of one’s own while its count is typed anew, until it is taken away', () => {
+  const formula = { schema: 5, components: [], moulds: { of: 'dariole', count: '12' } } as unknown as Formula
+  const nut = { component: 'base', line: 'l2', of: '' }
+  const once = swapInVariant(formula, nut, 'Without hazelnuts')
+  expect(once.variants).toEqual([{ of: 'own-1', name: 'Without hazelnuts', count: '1', swaps: [nut] }])
+  const counted = splitBatch(splitBatch(once, 'own-1', ''), 'own-1', '3')
+  expect(counted.variants).toEqual([{ of: 'own-1', name: 'Without hazelnuts', count: '3', swaps: [nut] }])
+  const seeds = { ...nut, of: 'sunflower-seeds' }
+  expect(swapInVariant(counted, seeds, '', 'own-1').variants?.[0]?.swaps).toEqual([seeds])
+  expect(swapInVariant(counted, { ...nut, component: 'cream' }, 'Other').variants?.map((v) => v.of)).toEqual([
+    'own-1',
+    'own-2',
+  ])
+  expect('variants' in removeVariant(counted, 'own-1')).toBe(false)
+})
+
+it('does one of several things to a component, and nothing of another', () => {
+  const verbs = ['roast', 'toast']
+  const roasted = setAt(
+    doneInstead(blankFormula(), 0, verbs, 'roast'),
+    '/components/0/work/roast/to',
+    '190 °C',
+  )
+  const toasted = doneInstead(roasted, 0, verbs, 'toast')
+  const done = (formula: Formula) => formula.components[0]?.work?.filter((w) => verbs.includes(w.verb))
+  expect(done(roasted)).toMatchObject([{ verb: 'roast', to: '190 °C' }])
+  expect(done(toasted)?.map((w) => [w.verb, w.to])).toEqual([['toast', undefined]])
+  expect(done(doneInstead(toasted, 0, verbs, ''))).toEqual(done(blankFormula()))
 })

@@ -1,6 +1,6 @@
 import { applyPatch, compare, type Operation } from 'fast-json-patch'
 import type { Component, Fix, Formula } from '@/api/client'
-import { get, put } from './address'
+import { freeWorkId, get, put } from './address'
 
 /** Pure changes to a formula document; each gives a new document and leaves the old one alone. */
 
@@ -175,12 +175,69 @@ export function sparse<T>(value: T): T {
   return Object.fromEntries(written) as T
 }
 
-/** So many of the moulds made otherwise: one formula, another count for the guests who do not eat or drink something. */
-export function splitBatch(formula: Formula, variant: string, count: string): Formula {
-  const others = (formula.variants ?? []).filter((v) => v.of !== variant)
-  const variants = count.trim() ? [...others, { of: variant, count: count.trim() }] : others
+/** One of several things is done to a component, or none of them; what was written about another of them goes. */
+export function doneInstead(formula: Formula, component: number, ofThese: string[], verb: string): Formula {
   const copy = structuredClone(formula)
-  if (variants.length) copy.variants = variants
+  const into = copy.components[component]
+  if (!into) return formula
+  const others = into.work?.filter((entry) => !ofThese.includes(entry.verb)) ?? []
+  into.work = verb ? [...others, { id: freeWorkId(into), verb }] : others
+  if (!into.work.length) delete into.work
+  return copy
+}
+
+type Otherwise = NonNullable<Formula['variants']>[number]
+
+function withVariants(formula: Formula, variants: Otherwise[]): Formula {
+  const copy = structuredClone(formula)
+  if (variants.length) copy.variants = structuredClone(variants)
   else delete copy.variants
   return copy
+}
+
+/**
+ * So many of the moulds made otherwise: one formula, another count for the guests who do not eat or drink something. A variant
+ * of the cook's own stays without a count.
+ */
+export function splitBatch(formula: Formula, variant: string, count: string): Formula {
+  const written = formula.variants?.find((v) => v.of === variant)
+  const others = (formula.variants ?? []).filter((v) => v !== written)
+  const made: Otherwise = { ...(written ?? { of: variant }), count: count.trim() }
+  if (!made.count) delete made.count
+  return withVariants(formula, made.count || made.swaps?.length ? [...others, made] : others)
+}
+
+/** A variant that is none any more. */
+export const removeVariant = (formula: Formula, variant: string): Formula =>
+  withVariants(
+    formula,
+    (formula.variants ?? []).filter((v) => v.of !== variant),
+  )
+
+/** A variant of the cook's own with one more line made otherwise; a new one under that name where it has no id yet. */
+export function swapInVariant(
+  formula: Formula,
+  swap: NonNullable<Otherwise['swaps']>[number],
+  name: string,
+  variant = '',
+): Formula {
+  const all = formula.variants ?? []
+  if (variant)
+    return withVariants(
+      formula,
+      all.map((v) =>
+        v.of === variant
+          ? {
+              ...v,
+              swaps: [
+                ...(v.swaps ?? []).filter((s) => s.component !== swap.component || s.line !== swap.line),
+                swap,
+              ],
+            }
+          : v,
+      ),
+    )
+  let n = 1
+  while (all.some((v) => v.of === `own-${n}`)) n++
+  return withVariants(formula, [...all, { of: `own-${n}`, name, count: '1', swaps: [swap] }])
 }

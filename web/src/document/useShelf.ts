@@ -1,18 +1,16 @@
-import { useQueryClient } from '@tanstack/vue-query'
 import { Modal } from 'ant-design-vue'
 import { useRouter } from 'vue-router'
 import type { Formula } from '@/api/client'
-import { ask, useSend } from '@/answers/queries'
+import { ask, useAgain, useSend } from '@/answers/queries'
 
 /** New formulas, and those that go. */
 export function useShelf(open: (id: string) => unknown) {
   const router = useRouter()
-  const queries = useQueryClient()
+  const askAgain = useAgain()
   const createFormula = useSend('create')
   const removeFormula = useSend('remove')
   const listAgain = async () => {
-    await queries.invalidateQueries({ queryKey: ['formulas'] })
-    await queries.invalidateQueries({ queryKey: ['book'] })
+    await askAgain(['formulas'], ['book'])
   }
 
   async function create(document: Formula) {

@@ -1,8 +1,7 @@
 import { useEventListener } from '@vueuse/core'
-import { useQueryClient } from '@tanstack/vue-query'
 import { onBeforeUnmount, watch, type Ref } from 'vue'
 import { ApiProblem, DOCUMENT_VERSION, type Formula, type StoredFormula } from '@/api/client'
-import { ask, useSend } from '@/answers/queries'
+import { ask, useAgain, useSend } from '@/answers/queries'
 import { drafts as ofThisWindow, type Draft, type Drafts } from './drafts'
 import { isOurs, keepDraft, nothingHeld, type Held } from './held'
 import { RETRY_MS, useSaving, WAIT_MS } from './useSaving'
@@ -94,10 +93,10 @@ async function asWrittenToday(draft?: Draft): Promise<Draft | undefined> {
 
 /** What the cook chooses when another window has saved in between, or when the formula was put away. */
 function useChoices(held: Held, saving: ReturnType<typeof useSaving>, load: () => Promise<void>) {
-  const queries = useQueryClient()
+  const askAgain = useAgain()
   const createFormula = useSend('create')
   const bringBackFormula = useSend('bringBack')
-  const listAgain = () => queries.invalidateQueries({ queryKey: ['formulas'] })
+  const listAgain = () => askAgain(['formulas'])
 
   /** Leaves what was typed here and shows what the other window saved. */
   async function takeTheirs() {

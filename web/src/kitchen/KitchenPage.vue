@@ -3,6 +3,7 @@ import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { api, ApiProblem, type KitchenSettings, type Problem } from '@/api/client'
 import { ask, useSend } from '@/answers/queries'
+import { useChoices } from '@/answers/useChoices'
 import ChoiceField from '@/look/ChoiceField.vue'
 import TypedField from '@/look/TypedField.vue'
 import StationBar from '@/look/StationBar.vue'
@@ -10,6 +11,7 @@ import { settingGroups } from './settings'
 
 /** How the kitchen works. Saved on the button: a setting changes the answer to every formula. */
 const queries = useQueryClient()
+const choices = useChoices()
 const { data: kitchen } = useQuery({ queryKey: ['kitchen'], queryFn: api.kitchen })
 const typed = ref<KitchenSettings>()
 const version = ref(0)
@@ -29,7 +31,7 @@ watch(
 const changed = computed(
   () => typed.value && JSON.stringify(typed.value) !== JSON.stringify(kitchen.value?.settings),
 )
-const groups = computed(() => settingGroups(kitchen.value, typed.value))
+const groups = computed(() => settingGroups(kitchen.value, typed.value, choices))
 const problem = (field: keyof KitchenSettings) => problems.value.find((p) => p.path === `/${field}`)
 
 function set(field: keyof KitchenSettings, value: string) {

@@ -1,5 +1,6 @@
 import { expect, it } from 'vitest'
 import type { Kitchen, KitchenSettings } from '@/api/client'
+import { CHOICES } from '@/testing/choices'
 import { settingGroups } from './settings'
 
 const settings: KitchenSettings = {
@@ -17,14 +18,16 @@ const settings: KitchenSettings = {
   room: '20 °C',
   currency: '€',
   prices: '',
+  zone: 'Europe/Lisbon',
 }
 const kitchen: Kitchen = {
   version: 1,
   settings,
   safetyRules: [{ id: 'us-code', name: 'US', meaning: 'below 21 °C after 2 h' }],
+  zones: ['Europe/Lisbon'],
   swapSchools: [{ id: 'sheets', name: 'sheet for sheet', meaning: 'the same number' }],
 }
-const rows = settingGroups(kitchen, settings).flatMap((g) => g.rows)
+const rows = settingGroups(kitchen, settings, (field) => CHOICES[field] ?? []).flatMap((g) => g.rows)
 
 it('shows every setting once', () => {
   expect(rows.map((r) => r.field).sort()).toEqual(

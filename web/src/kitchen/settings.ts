@@ -1,12 +1,14 @@
-import type { Kitchen, KitchenSettings } from '@/api/client'
+import type { Choice, Kitchen, KitchenSettings } from '@/api/client'
 
 /** A setting as the page shows it; one with choices is chosen, any other typed. */
 export interface Row {
   field: keyof KitchenSettings
   label: string
   hint: string
-  choices?: { value: string; label: string }[]
+  choices?: Choice[]
 }
+
+type Lists = (field: string) => Choice[]
 
 const meaning = (list: Kitchen['swapSchools'] | undefined, id: string | undefined) =>
   list?.find((s) => s.id === id)?.meaning ?? ''
@@ -14,12 +16,16 @@ const named = (list: Kitchen['swapSchools'] | undefined) =>
   list?.map((s) => ({ value: s.id, label: s.name })) ?? []
 
 /** The settings in the order of the page. */
-export function settingGroups(kitchen: Kitchen | undefined, typed: KitchenSettings | undefined) {
+export function settingGroups(
+  kitchen: Kitchen | undefined,
+  typed: KitchenSettings | undefined,
+  choices: Lists,
+) {
   return [
-    { title: 'The kitchen', rows: OF_THE_KITCHEN },
-    { title: 'Rules', rows: rules(kitchen, typed) },
-    { title: 'Schools', rows: schools(kitchen, typed) },
-    { title: 'Writing and weighing', rows: WRITING },
+    { title: 'The kitchen', rows: [...OF_THE_KITCHEN, zone(kitchen)] },
+    { title: 'Rules', rows: rules(choices, kitchen, typed) },
+    { title: 'Schools', rows: schools(choices, kitchen, typed) },
+    { title: 'Writing and weighing', rows: writing(choices) },
   ]
 }
 
@@ -29,7 +35,17 @@ const OF_THE_KITCHEN: Row[] = [
   { field: 'currency', label: 'Currency', hint: 'Prices of a kilogram stand in the larder.' },
 ]
 
-function rules(kitchen?: Kitchen, typed?: KitchenSettings): Row[] {
+export const zones = (kitchen?: Kitchen) =>
+  (kitchen?.zones ?? []).map((id) => ({ value: id, label: id.replaceAll('_', ' ') }))
+
+const zone = (kitchen?: Kitchen): Row => ({
+  field: 'zone',
+  label: 'Time zone',
+  hint: 'Plans of the day are made by its clock, wherever they are looked at.',
+  choices: [{ value: '', label: 'that of whoever plans' }, ...zones(kitchen)],
+})
+
+function rules(choices: Lists, kitchen?: Kitchen, typed?: KitchenSettings): Row[] {
   return [
     {
       field: 'safetyRules',
@@ -41,15 +57,12 @@ function rules(kitchen?: Kitchen, typed?: KitchenSettings): Row[] {
       field: 'allergenList',
       label: 'Allergens are declared by',
       hint: 'What the ingredients contain; never a claim that a kitchen is free of anything.',
-      choices: [
-        { value: 'eu', label: 'the EU list of fourteen' },
-        { value: 'us', label: 'the US list of nine' },
-      ],
+      choices: choices('kitchen-allergenList'),
     },
   ]
 }
 
-function schools(kitchen?: Kitchen, typed?: KitchenSettings): Row[] {
+function schools(choices: Lists, kitchen?: Kitchen, typed?: KitchenSettings): Row[] {
   return [
     {
       field: 'swapSchool',
@@ -61,44 +74,29 @@ function schools(kitchen?: Kitchen, typed?: KitchenSettings): Row[] {
       field: 'bloomSchool',
       label: 'Blooming in a new formula',
       hint: 'Weighed water is counted exactly; squeezed sheets keep about five times their mass.',
-      choices: [
-        { value: 'weighed', label: 'in weighed water that stays in' },
-        { value: 'squeezed', label: 'in plenty of water, squeezed' },
-        { value: 'dry', label: 'dry into the hot liquid' },
-      ],
+      choices: choices('kitchen-bloomSchool'),
     },
     {
       field: 'straining',
       label: 'Mixes are strained',
       hint: 'A step of the method.',
-      choices: [
-        { value: 'yes', label: 'yes' },
-        { value: 'no', label: 'no' },
-      ],
+      choices: choices('kitchen-straining'),
     },
   ]
 }
 
-const WRITING: Row[] = [
+const writing = (choices: Lists): Row[] => [
   {
     field: 'measures',
     label: 'Spoons and cups of a new formula',
     hint: 'A formula that is there keeps its own.',
-    choices: [
-      { value: 'metric', label: 'metric: tbsp 15 ml, cup 250 ml' },
-      { value: 'us', label: 'US: tbsp 14.8 ml, cup 236.6 ml' },
-      { value: 'uk', label: 'UK: tbsp 15 ml, cup 284 ml' },
-      { value: 'au', label: 'Australian: tbsp 20 ml, cup 250 ml' },
-    ],
+    choices: choices('kitchen-measures'),
   },
   {
     field: 'temperature',
     label: 'Temperatures',
     hint: 'How they are shown; both are understood when typed with their unit.',
-    choices: [
-      { value: 'celsius', label: '°C' },
-      { value: 'fahrenheit', label: '°F' },
-    ],
+    choices: choices('kitchen-temperature'),
   },
   { field: 'scale', label: 'The scale shows steps of', hint: 'What scaled amounts are rounded to.' },
   { field: 'fineScale', label: 'The fine scale shows', hint: 'For gelatin, salt, spices.' },

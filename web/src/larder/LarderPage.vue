@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQuery } from '@tanstack/vue-query'
 import { Modal } from 'ant-design-vue'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, ApiProblem, type OwnEntry } from '@/api/client'
-import { useSend } from '@/answers/queries'
+import { useAgain, useSend } from '@/answers/queries'
 import TypedField from '@/look/TypedField.vue'
 import StationBar from '@/look/StationBar.vue'
 import MouldCut from './MouldCut.vue'
@@ -16,7 +16,7 @@ import { factsOf, itemsOf, SHELVES } from './shelves'
 /** Everything a formula can name: to look up, and to add one's own to. */
 const route = useRoute()
 const router = useRouter()
-const queries = useQueryClient()
+const askAgain = useAgain()
 const { data: larder } = useQuery({ queryKey: ['larder'], queryFn: api.larder })
 const { data: kitchen } = useQuery({ queryKey: ['kitchen'], queryFn: api.kitchen })
 const { data: own } = useQuery({ queryKey: ['own'], queryFn: api.ownEntries })
@@ -87,7 +87,7 @@ async function keepPrice() {
   try {
     await saveKitchen(kitchen.value.version, settings)
     priceProblem.value = ''
-    await queries.invalidateQueries({ queryKey: ['kitchen'] })
+    await askAgain(['kitchen'])
   } catch (error) {
     priceProblem.value =
       error instanceof ApiProblem
@@ -117,10 +117,7 @@ async function takeTable(event: Event) {
 const kind = computed(() => larder.value?.ownKinds.find((k) => k.id === shelf.value.id))
 
 async function again() {
-  await Promise.all([
-    queries.invalidateQueries({ queryKey: ['larder'] }),
-    queries.invalidateQueries({ queryKey: ['own'] }),
-  ])
+  await askAgain(['larder'], ['own'])
 }
 
 async function done(id: string) {

@@ -96,6 +96,7 @@ const larder: Larder = {
   allergens: [{ id: 'milk', name: 'Milk', eu: 'Milk', us: 'Milk' }],
   ownKinds: [],
   componentKinds: [],
+  choices: {},
 }
 const value = (shelf: (typeof SHELVES)[number]['id'], id: string, name: string) =>
   factsOf(larder, shelf, id).find((f) => f.name === name)?.value

@@ -1,11 +1,14 @@
 <script setup lang="ts">
 import type { LoggedBatch } from '@/api/client'
-import { outcomeWords } from './outcomes'
+import { useChoices } from '@/answers/useChoices'
 
 /** The latest of them, and how many there are in all. */
 defineProps<{ batches: LoggedBatch[]; total: number }>()
 const emit = defineEmits<{ remove: [id: string] }>()
 
+const choices = useChoices()
+const outcomeWords = (outcome: LoggedBatch['outcome']) =>
+  choices('outcome').find((o) => o.value === outcome)?.label ?? outcome
 const day = (text: string) =>
   new Date(`${text}T00:00`).toLocaleDateString('en-GB', {
     weekday: 'short',

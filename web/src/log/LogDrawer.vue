@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useMutation, useQuery } from '@tanstack/vue-query'
+import { useAgain } from '@/answers/queries'
+import { useChoices } from '@/answers/useChoices'
 import { computed, ref, watch } from 'vue'
 import {
   api,
@@ -12,7 +14,6 @@ import {
 } from '@/api/client'
 import SideSheet from '@/look/SideSheet.vue'
 import BatchList from './BatchList.vue'
-import { OUTCOMES } from './outcomes'
 
 /** One entry per batch, and what was predicted beside what came out. */
 const props = defineProps<{
@@ -22,7 +23,8 @@ const props = defineProps<{
 }>()
 const open = defineModel<boolean>('open', { required: true })
 
-const queries = useQueryClient()
+const askAgain = useAgain()
+const choices = useChoices()
 const key = computed(() => ['batches', props.formulaId])
 const { data: log } = useQuery({
   queryKey: key,
@@ -64,7 +66,7 @@ const add = useMutation({
   mutationFn: (made: MadeBatch) => api.logBatch(props.formulaId, made),
   onSuccess: () => {
     clear()
-    return queries.invalidateQueries({ queryKey: key.value })
+    return askAgain(key.value)
   },
   onError: (error) => {
     problems.value = error instanceof ApiProblem ? error.response.problems : []
@@ -72,7 +74,7 @@ const add = useMutation({
 })
 const removing = useMutation({
   mutationFn: (id: string) => api.removeBatch(props.formulaId, id),
-  onSuccess: () => queries.invalidateQueries({ queryKey: key.value }),
+  onSuccess: () => askAgain(key.value),
 })
 
 function write() {
@@ -111,7 +113,9 @@ function write() {
       <fieldset>
         <legend>How did it come out?</legend>
         <a-radio-group v-model:value="outcome" button-style="solid">
-          <a-radio-button v-for="o in OUTCOMES" :key="o.value" :value="o.value">{{ o.label }}</a-radio-button>
+          <a-radio-button v-for="o in choices('outcome')" :key="o.value" :value="o.value">{{
+            o.label
+          }}</a-radio-button>
         </a-radio-group>
       </fieldset>
       <label class="wide">Note <a-textarea v-model:value="note" :rows="2" :maxlength="2000" /></label>

@@ -35,7 +35,9 @@ function choose(event: Event) {
     @change="choose"
   >
     <option v-if="placeholder" value="" disabled>{{ placeholder }}</option>
-    <option v-else-if="!known" :value="modelValue ?? ''">{{ modelValue }} (unknown)</option>
+    <option v-else-if="!known" :value="modelValue ?? ''">
+      {{ modelValue }}{{ options.length ? ' (unknown)' : '' }}
+    </option>
     <template v-for="group in groups" :key="group">
       <optgroup v-if="group" :label="group">
         <option v-for="o in inGroup(group)" :key="o.value" :value="o.value">{{ o.label }}</option>

@@ -15,15 +15,24 @@ export interface FoundChoice extends Choice {
 }
 
 /** So many are shown at most; the rest is found by typing on. */
-export const MOST_SHOWN = 60
+export const MOST_SHOWN = 30
 const MOST_RECENT = 6
 const RECENT = 'used lately'
 
-const plain = (text: string) =>
-  text
-    .toLowerCase()
-    .normalize('NFD')
-    .replace(/[\u0300-\u036f]/g, '')
+const folded = new Map<string, string>()
+
+/** Small letters without accents; kept, since all names are looked through at every key. */
+function plain(text: string): string {
+  let known = folded.get(text)
+  if (known === undefined) {
+    known = text
+      .toLowerCase()
+      .normalize('NFD')
+      .replace(/[\u0300-\u036f]/g, '')
+    folded.set(text, known)
+  }
+  return known
+}
 
 /** How well every word stands in a text: 3 at its very beginning, 2 at the beginning of words, 1 within; 0 where one is missing. */
 function fit(text: string, words: string[]): number {

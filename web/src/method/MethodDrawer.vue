@@ -103,6 +103,10 @@ function after(step: Step): string {
     })
     .join('; ')
 }
+
+/** A field of its words is as high as they are; measured by the browser where it can. */
+const MOST_ROWS = 6
+const LETTERS_IN_A_ROW = 70
 </script>
 
 <template>
@@ -118,12 +122,13 @@ function after(step: Step): string {
             {{ isOwn(step) ? 'take it out' : 'as computed' }}
           </button>
         </p>
-        <a-textarea
+        <textarea
           v-if="at !== undefined"
+          class="words"
           :value="step.text"
-          :auto-size="{ minRows: 1, maxRows: 6 }"
+          :rows="Math.min(MOST_ROWS, Math.ceil((step.text.length + 1) / LETTERS_IN_A_ROW))"
           :aria-label="`Words of: ${step.component} ${step.title}`"
-          @update:value="write(step, $event)"
+          @input="write(step, ($event.target as HTMLTextAreaElement).value)"
         />
         <p v-else>{{ step.text }}</p>
         <p v-if="after(step)" class="quiet">{{ after(step) }}</p>
@@ -150,6 +155,19 @@ function after(step: Step): string {
 </template>
 
 <style scoped>
+.words {
+  width: 100%;
+  max-height: 150px;
+  padding: 4px 10px;
+  border: 1px solid var(--edge);
+  border-radius: 3px;
+  background: var(--white);
+  color: inherit;
+  font: inherit;
+  resize: vertical;
+  field-sizing: content;
+}
+
 ol {
   padding-left: 22px;
 }

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Formula, Larder } from '@/api/client'
+import { useChoices } from '@/answers/useChoices'
 import ChoiceField from '@/look/ChoiceField.vue'
 import TypedField from '@/look/TypedField.vue'
 import { isTyped, lineOf, type Looked } from './review'
@@ -41,13 +42,7 @@ const kinds = computed(() =>
 const moulds = computed(() =>
   (props.larder?.moulds ?? []).map((m) => ({ value: m.id, label: m.name, group: m.material })),
 )
-const SERVED = [
-  { value: 'in-glass', label: 'in its glass' },
-  { value: 'from-dish', label: 'from its dish' },
-  { value: 'turned-out', label: 'turned out' },
-  { value: 'sliced', label: 'sliced' },
-  { value: 'piped', label: 'piped or scooped' },
-]
+const choices = useChoices()
 const isKind = computed(() => props.fact.path.endsWith('/kind'))
 </script>
 
@@ -78,7 +73,7 @@ const isKind = computed(() => props.fact.path.endsWith('/kind'))
         hidden-label
         label="Served"
         :model-value="fact.value"
-        :options="SERVED"
+        :options="choices('served')"
         @update:model-value="emit('value', $event)"
       />
       <ChoiceField

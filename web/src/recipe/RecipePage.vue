@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQuery } from '@tanstack/vue-query'
 import { useDropZone, useTitle } from '@vueuse/core'
 import { computed, nextTick, ref, shallowRef, useTemplateRef } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, type Formula } from '@/api/client'
-import { ask, useSend } from '@/answers/queries'
+import { ask, useAgain, useSend } from '@/answers/queries'
+import { useChoices } from '@/answers/useChoices'
 import { setAt } from '@/document/document'
 import ChoiceField from '@/look/ChoiceField.vue'
 import StationBar from '@/look/StationBar.vue'
@@ -13,19 +14,13 @@ import { lookedOver, reviewed, stretches, type Looked } from './review'
 
 /** A recipe as it is written down becomes a formula; every value is looked over beside the words that it was read from. */
 const router = useRouter()
-const queries = useQueryClient()
+const askAgain = useAgain()
 useTitle('From a recipe · Deft Chill')
 const { data: larder } = useQuery({ queryKey: ['larder'], queryFn: api.larder })
 
 const text = ref('')
 const measures = ref('metric')
-const MEASURES = [
-  { value: 'metric', label: 'metric spoons' },
-  { value: 'us', label: 'US cups and spoons' },
-  { value: 'uk', label: 'imperial' },
-  { value: 'au', label: 'Australian' },
-  { value: '', label: 'ask each time' },
-]
+const choices = useChoices()
 const EXAMPLE = `Pear and bay cream
 Serves 6
 
@@ -103,8 +98,7 @@ async function begin() {
   if (!document.value) return
   try {
     const made = await createFormula(reviewed(document.value, facts.value))
-    void queries.invalidateQueries({ queryKey: ['formulas'] })
-    void queries.invalidateQueries({ queryKey: ['book'] })
+    void askAgain(['formulas'], ['book'])
     await router.push({ name: 'bench', params: { id: made.id } })
   } catch {
     failed.value = 'It could not be kept: Deft Chill does not answer.'
@@ -129,7 +123,12 @@ async function begin() {
         :placeholder="EXAMPLE"
       />
       <p class="go">
-        <ChoiceField v-model="measures" class="measures" label="Spoons and cups in it" :options="MEASURES" />
+        <ChoiceField
+          v-model="measures"
+          class="measures"
+          label="Spoons and cups in it"
+          :options="choices('measures')"
+        />
         <a-button type="primary" size="large" :disabled="!text.trim() || reading" @click="read"
           >Read it</a-button
         >

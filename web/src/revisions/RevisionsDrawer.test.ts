@@ -105,6 +105,23 @@ describe('earlier states', () => {
     expect((wrapper.get('form input').element as HTMLInputElement).value).toBe('')
   })
 
+  it('shows what was kept while the first list was still on its way', async () => {
+    const page = { page: 0, size: 200 }
+    let arrive!: (list: unknown) => void
+    vi.mocked(api.revisions)
+      .mockReturnValueOnce(new Promise((resolve) => (arrive = resolve)) as never)
+      .mockResolvedValue({ revisions: [autumn], total: 1, ...page })
+    vi.spyOn(api, 'keepRevision').mockResolvedValue({ number: 2 } as never)
+    const { wrapper, settled } = await mounted()
+    await type(wrapper.get('form input'), 'Autumn')
+    await wrapper.get('form').trigger('submit')
+    await settled()
+    arrive({ revisions: [], total: 0, ...page })
+    await settled()
+    expect(wrapper.find('.compared').exists()).toBe(true)
+    expect(wrapper.text()).not.toContain('No earlier state yet')
+  })
+
   it('says that there is none yet', async () => {
     vi.mocked(api.revisions).mockResolvedValue({ revisions: [], total: 0, page: 0, size: 200 })
     expect((await mounted()).wrapper.text()).toContain('No earlier state yet')

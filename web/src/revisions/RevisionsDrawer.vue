@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useMutation, useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { api, ApiProblem, type Formula } from '@/api/client'
+import { useAgain } from '@/answers/queries'
 import SideSheet from '@/look/SideSheet.vue'
 import ChoiceField from '@/look/ChoiceField.vue'
 import ComparisonTable from '@/verdicts/ComparisonTable.vue'
@@ -11,7 +12,7 @@ const props = defineProps<{ formulaId: string; formula: Formula }>()
 const emit = defineEmits<{ back: [formula: Formula] }>()
 const open = defineModel<boolean>('open', { required: true })
 
-const queries = useQueryClient()
+const askAgain = useAgain()
 const key = computed(() => ['revisions', props.formulaId])
 const { data: listed } = useQuery({
   queryKey: key,
@@ -19,7 +20,7 @@ const { data: listed } = useQuery({
   enabled: open,
 })
 const revisions = computed(() => listed.value?.revisions)
-watch(open, (now) => now && queries.invalidateQueries({ queryKey: key.value }))
+watch(open, (now) => now && askAgain(key.value))
 
 const chosen = ref<number>()
 watch(
@@ -66,7 +67,7 @@ const keep = useMutation({
     name.value = ''
     failed.value = ''
     chosen.value = kept.number
-    return queries.invalidateQueries({ queryKey: key.value })
+    return askAgain(key.value)
   },
   onError: (error) => {
     failed.value =

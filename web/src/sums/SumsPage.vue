@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { hashKey, useQuery, useQueryClient } from '@tanstack/vue-query'
+import { hashKey, useQuery } from '@tanstack/vue-query'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, ApiProblem, type Component, type Evidence, type SumAnswer } from '@/api/client'
-import { ask, useSend } from '@/answers/queries'
+import { ask, useAgain, useSend } from '@/answers/queries'
 import ChoiceField from '@/look/ChoiceField.vue'
 import { useFormulas } from '@/document/useFormulas'
 import { addComponent, freeId } from '@/document/document'
@@ -14,7 +14,7 @@ import StationBar from '@/look/StationBar.vue'
 /** One question at a time, answered as it is typed; the address keeps what was typed, so that it can be sent. */
 const route = useRoute()
 const router = useRouter()
-const queries = useQueryClient()
+const askAgain = useAgain()
 const { data: sums } = useQuery({ queryKey: ['sums'], queryFn: api.sums, staleTime: Infinity })
 const { data: larder } = useQuery({ queryKey: ['larder'], queryFn: api.larder, staleTime: Infinity })
 const formulas = useFormulas()
@@ -101,10 +101,13 @@ async function use(formulaId?: string) {
 
 async function begin(made: Component): Promise<string> {
   const fresh = (await ask('starts')).formula
-  const moulds = { ...fresh.moulds, of: 'glass-straight' }
-  const empty = { ...fresh, name: made.name, served: 'in-glass', components: [], moulds }
+  // Made for a mould, it begins in it; anything else in a glass.
+  const own = answer.value?.moulds
+  const moulds = own ?? { ...fresh.moulds, of: 'glass-straight' }
+  const served = own ? 'from-dish' : 'in-glass'
+  const empty = { ...fresh, name: made.name, served, components: [], moulds }
   const stored = await createFormula(addComponent(empty, made))
-  await queries.invalidateQueries({ queryKey: ['formulas'] })
+  await askAgain(['formulas'])
   return stored.id
 }
 
@@ -112,7 +115,7 @@ async function putInto(formulaId: string, made: Component): Promise<string> {
   const stored = await ask('formula', formulaId)
   const component = { ...made, id: freeId(stored.document, made.id) }
   await saveFormula(formulaId, stored.version, addComponent(stored.document, component))
-  await queries.invalidateQueries({ queryKey: ['formula', formulaId] })
+  await askAgain(['formula', formulaId])
   return formulaId
 }
 </script>

@@ -3,6 +3,7 @@ import { flushPromises, mount, type DOMWrapper } from '@vue/test-utils'
 import { defineComponent, h, shallowRef, type Component as VueComponent } from 'vue'
 import type { Formula, Larder, Problem } from '@/api/client'
 import { blankFormula } from '@/testing/starts'
+import { CHOICES } from '@/testing/choices'
 import { provideSheet } from '@/document/sheet'
 
 /** Types into a field as a browser does: one event for the text, the one for leaving the field is not there yet. */
@@ -24,6 +25,7 @@ export function onBench(
   problems: Problem[] = [],
   client = new QueryClient({ defaultOptions: { queries: { retry: false } } }),
 ) {
+  client.setQueryData(['larder'], LARDER)
   const formula = shallowRef(start)
   const places: string[] = []
   const bench = defineComponent({
@@ -72,4 +74,5 @@ export const LARDER = {
     { id: 'jelly', words: 'jelly or glaze' },
     { id: 'ganache', words: 'ganache' },
   ],
+  choices: CHOICES,
 } as unknown as Larder

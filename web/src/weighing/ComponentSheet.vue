@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { ComponentAnswer, Evidence, Formula, KitchenSettings, Larder, Problem } from '@/api/client'
+import { useChoices } from '@/answers/useChoices'
 import ChoiceField from '@/look/ChoiceField.vue'
 import { addLine, removeLine } from '@/document/document'
 import GelFields from './GelFields.vue'
@@ -60,19 +61,10 @@ const kinds = computed(() =>
     label: k.words,
   })),
 )
-const shares = computed(() => {
-  if (kind.value?.id === 'soaked')
-    return [
-      { value: '', label: 'is dipped' },
-      { value: 'soak', label: 'is the liquid' },
-    ]
-  const joins = [
-    { value: '', label: 'is heated' },
-    { value: 'cold', label: 'joins cold' },
-    { value: 'infused', label: 'steeped, strained out' },
-  ]
-  return asks('fold') ? [...joins, { value: 'whipped', label: 'is whipped in' }] : joins
-})
+const choices = useChoices()
+const shares = computed(() =>
+  choices(kind.value?.id === 'soaked' ? 'share-dipped' : asks('fold') ? 'share-folded' : 'share'),
+)
 /** The bowls in which its foams are whipped, by what is in them. */
 const bowls = computed(() =>
   (component.value?.foams ?? []).map((foam, i) => ({
@@ -83,17 +75,6 @@ const bowls = computed(() =>
       .join(', ')}`,
   })),
 )
-const MEASURES = [
-  { value: 'metric', label: 'metric spoons' },
-  { value: 'us', label: 'US spoons' },
-  { value: 'uk', label: 'UK spoons' },
-  { value: 'au', label: 'Australian' },
-  { value: '', label: 'ask each time' },
-]
-const PLACES = [
-  { value: '', label: 'a layer of it' },
-  { value: 'part', label: 'made for others' },
-]
 </script>
 
 <template>
@@ -102,7 +83,7 @@ const PLACES = [
       <div class="identity">
         <SheetText :path="`${at}/name`" label="Name of the component" hidden-label />
         <SheetChoice :path="`${at}/kind`" label="Kind" hidden-label :options="kinds" />
-        <SheetChoice :path="`${at}/role`" label="Place" hidden-label :options="PLACES" />
+        <SheetChoice :path="`${at}/role`" label="Place" hidden-label :options="choices('role')" />
       </div>
     </template>
     <div v-else class="pair">
@@ -137,7 +118,7 @@ const PLACES = [
         :problem="problemsAt('/lines')[0]"
         @update:model-value="change(addLine(formula, index, $event), '')"
       />
-      <SheetChoice path="/measures" label="Spoons and cups" hidden-label :options="MEASURES" />
+      <SheetChoice path="/measures" label="Spoons and cups" hidden-label :options="choices('measures')" />
     </div>
 
     <GelFields

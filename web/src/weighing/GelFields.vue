@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { ComponentAnswer, ComponentKind, Formula, Larder, Problem } from '@/api/client'
+import { useChoices } from '@/answers/useChoices'
 import ChoiceField from '@/look/ChoiceField.vue'
 import RowProblems from '@/verdicts/RowProblems.vue'
 import { useSheet } from '@/document/sheet'
@@ -23,11 +24,7 @@ const at = computed(() => `/components/${props.index}`)
 const component = computed(() => props.formula.components[props.index])
 const amounts = computed(() => props.answer?.amounts)
 const problemsAt = (place: string) => props.problems.filter((p) => p.path === at.value + place)
-const BLOOMS = [
-  { value: 'weighed', label: 'in weighed water' },
-  { value: 'squeezed', label: 'squeezed' },
-  { value: 'dry', label: 'stirred in dry' },
-]
+const choices = useChoices()
 const gels = computed(() => [
   ...(props.kind.gel === 'may' ? [{ value: '', label: 'no gelling agent' }] : []),
   ...props.larder.gels.map((g) => ({ value: g.id, label: g.name, group: g.agent })),
@@ -84,7 +81,7 @@ const gelFigures = computed(() => {
       <SheetText v-if="gelled" :path="`${at}/gels/0/amount`" label="Dose" hidden-label :step="0.1" />
     </div>
     <div v-if="gelled && isGelatin" class="agent">
-      <SheetChoice :path="`${at}/gels/0/bloom`" label="Bloom" hidden-label :options="BLOOMS" />
+      <SheetChoice :path="`${at}/gels/0/bloom`" label="Bloom" hidden-label :options="choices('bloom')" />
       <SheetText
         v-if="bloom !== 'dry'"
         :path="`${at}/gels/0/water`"

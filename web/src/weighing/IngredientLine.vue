@@ -2,6 +2,7 @@
 import { CloseOutlined, DownOutlined, UpOutlined } from '@ant-design/icons-vue'
 import { computed, ref } from 'vue'
 import type { Amounts } from '@/api/client'
+import { useChoices } from '@/answers/useChoices'
 import { textAt, whipIn } from '@/document/document'
 import ChoiceField from '@/look/ChoiceField.vue'
 import RowProblems from '@/verdicts/RowProblems.vue'
@@ -46,13 +47,7 @@ const problems = computed(() =>
 )
 const grams = (g: number) => (g < 10 ? g.toFixed(2) : g < 100 ? g.toFixed(1) : g.toFixed(0))
 
-const TREATMENTS = [
-  { value: '', label: 'as bought' },
-  { value: 'raw', label: 'raw' },
-  { value: 'heated', label: 'heated through' },
-  { value: 'canned', label: 'canned' },
-  { value: 'pasteurised', label: 'pasteurised' },
-]
+const choices = useChoices()
 </script>
 
 <template>
@@ -95,7 +90,7 @@ const TREATMENTS = [
         :path="`${at}/treatment`"
         :label="`${called} is`"
         hidden-label
-        :options="TREATMENTS"
+        :options="choices('treatment')"
       />
     </div>
     <p v-if="open && understood?.how" class="whole understood">

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Formula, Larder, Problem } from '@/api/client'
+import { useChoices } from '@/answers/useChoices'
 import { degrees } from '@/look/degrees'
 import ChoiceField from '@/look/ChoiceField.vue'
 import { setAt } from '@/document/document'
@@ -35,6 +36,7 @@ function chooseCooler(id: string) {
   const chosen = setAt(props.formula, '/cooler/of', id)
   change(air === undefined ? chosen : setAt(chosen, '/cooler/air', degrees(air, props.fahrenheit)), '')
 }
+const choices = useChoices()
 </script>
 
 <template>
@@ -81,11 +83,9 @@ function chooseCooler(id: string) {
         button-style="solid"
         @update:value="change(setAt(formula, '/served', String($event)), '')"
       >
-        <a-radio-button value="turned-out">turned out</a-radio-button>
-        <a-radio-button value="in-glass">in glass</a-radio-button>
-        <a-radio-button value="sliced">sliced</a-radio-button>
-        <a-radio-button value="from-dish">from its dish</a-radio-button>
-        <a-radio-button value="piped">piped</a-radio-button>
+        <a-radio-button v-for="o in choices('served')" :key="o.value" :value="o.value">{{
+          o.label
+        }}</a-radio-button>
       </a-radio-group>
     </fieldset>
     <SheetText

@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { ComponentKind, Formula, KitchenSettings, Problem } from '@/api/client'
+import { useChoices } from '@/answers/useChoices'
 import { shareOf } from '@/document/address'
 import RowProblems from '@/verdicts/RowProblems.vue'
 import SheetChoice from './SheetChoice.vue'
 import SheetText from './SheetText.vue'
+import SideFields from './SideFields.vue'
 
 /** What is done to a component: how it is joined, cooked, soaked, pressed, heated, folded, poured. */
 const props = defineProps<{
@@ -20,44 +22,11 @@ const props = defineProps<{
 const at = computed(() => `/components/${props.index}`)
 const component = computed(() => props.formula.components[props.index])
 const asks = (field: string) => props.kind.asks.includes(field)
-const WHIPS = [
-  { value: 'ribbon', label: 'to a ribbon' },
-  { value: 'soft', label: 'soft peaks' },
-  { value: '', label: 'medium peaks' },
-  { value: 'stiff', label: 'stiff peaks' },
-]
-const SCHOOLS = [
-  { value: '', label: 'folded in thirds' },
-  { value: 'first-beaten', label: 'first third beaten in' },
-  { value: 'beaten', label: 'beaten together' },
-]
-const JOINS = [
-  { value: '', label: 'hot cream over chocolate' },
-  { value: 'melted', label: 'chocolate melted first' },
-  { value: 'butter-in-bits', label: 'butter bit by bit' },
-]
-const STAGES = [
-  { value: 'light', label: 'light amber' },
-  { value: '', label: 'amber' },
-  { value: 'dark', label: 'dark' },
-]
-const FINISHES = [
-  { value: '', label: 'chilled' },
-  { value: 'baked', label: 'baked' },
-]
-const BARRIERS = [
-  { value: '', label: 'none' },
-  { value: 'cream', label: 'thin cream' },
-]
+const choices = useChoices()
 const anyCold = computed(() =>
   component.value?.lines.some((line) => component.value && shareOf(component.value, line) === 'cold'),
 )
 const fahrenheit = computed(() => props.kitchen?.temperature === 'fahrenheit')
-const WHENS = [
-  { value: '', label: 'as soon as it is carried' },
-  { value: 'not-before', label: 'not before a time' },
-  { value: 'after', label: 'after a wait' },
-]
 /** Only what goes on another layer has something to wait for. */
 const waits = computed(() => {
   const layers = props.formula.components.filter((c) => c.role !== 'part')
@@ -78,8 +47,18 @@ const written = computed(() =>
 <template>
   <div class="work">
     <div v-if="asks('join') || asks('stage')" class="pair">
-      <SheetChoice v-if="asks('join')" :path="`${at}/work/join/way`" label="Joined" :options="JOINS" />
-      <SheetChoice v-if="asks('stage')" :path="`${at}/work/heat/stage`" label="Burnt to" :options="STAGES" />
+      <SheetChoice
+        v-if="asks('join')"
+        :path="`${at}/work/join/way`"
+        label="Joined"
+        :options="choices('ganache')"
+      />
+      <SheetChoice
+        v-if="asks('stage')"
+        :path="`${at}/work/heat/stage`"
+        label="Burnt to"
+        :options="choices('caramel')"
+      />
       <SheetText
         v-if="asks('stage')"
         :path="`${at}/work/boil/away`"
@@ -101,7 +80,7 @@ const written = computed(() =>
         :step="1"
         placeholder="2 s"
       />
-      <SheetChoice :path="`${at}/work/soak/barrier`" label="Barrier below" :options="BARRIERS" />
+      <SheetChoice :path="`${at}/work/soak/barrier`" label="Barrier below" :options="choices('barrier')" />
     </div>
     <div v-if="asks('crust')" class="heat">
       <SheetText
@@ -112,8 +91,15 @@ const written = computed(() =>
         placeholder="as it is"
       />
       <SheetText :path="`${at}/work/press/wall`" label="Wall" narrow :step="1" placeholder="none" />
-      <SheetChoice :path="`${at}/work/press/way`" label="Base is" :options="FINISHES" />
+      <SheetChoice
+        v-if="kind.id === 'shell'"
+        :path="`${at}/work/press/barrier`"
+        label="Inside"
+        :options="choices('coat')"
+      />
+      <SheetChoice v-else :path="`${at}/work/press/way`" label="Base is" :options="choices('base')" />
     </div>
+    <SideFields v-if="asks('oven')" :formula="formula" :index="index" :top="asks('top')" />
     <div v-if="asks('heat') || kind.poured" class="heat" :class="{ three: anyCold && asks('heat') }">
       <SheetText
         v-if="asks('heat')"
@@ -129,7 +115,7 @@ const written = computed(() =>
         label="held for"
         narrow
         :step="1"
-        placeholder="not held"
+        placeholder="none"
       />
       <SheetText
         v-if="anyCold && asks('heat')"
@@ -149,7 +135,7 @@ const written = computed(() =>
       />
     </div>
     <div v-if="waits" class="pair">
-      <SheetChoice :path="`${at}/work/pour/when`" label="Goes on" :options="WHENS" />
+      <SheetChoice :path="`${at}/work/pour/when`" label="Goes on" :options="choices('pour')" />
       <SheetText
         v-if="when === 'not-before'"
         :path="`${at}/work/pour/clock`"
@@ -170,7 +156,7 @@ const written = computed(() =>
       <div v-for="n in Math.max(1, bowls?.length ?? 0)" :key="n" class="bowl">
         <p v-if="(bowls?.length ?? 0) > 1">{{ bowls?.[n - 1]?.label }}</p>
         <div class="pair">
-          <SheetChoice :path="`${at}/foams/${n - 1}/stage`" label="Whipped" :options="WHIPS" />
+          <SheetChoice :path="`${at}/foams/${n - 1}/stage`" label="Whipped" :options="choices('whip')" />
           <SheetText
             :path="`${at}/foams/${n - 1}/at`"
             label="Foam when folded"
@@ -181,7 +167,7 @@ const written = computed(() =>
         </div>
       </div>
       <div class="pair">
-        <SheetChoice :path="`${at}/work/fold/way`" label="Joined" :options="SCHOOLS" />
+        <SheetChoice :path="`${at}/work/fold/way`" label="Joined" :options="choices('fold')" />
         <SheetText
           :path="`${at}/work/fold/base`"
           label="Base when folded"

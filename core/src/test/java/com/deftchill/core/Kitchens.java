@@ -38,7 +38,8 @@ public final class Kitchens {
                 s.fineBelow(),
                 s.room(),
                 s.currency(),
-                s.prices());
+                s.prices(),
+                s.zone());
     }
 
     public static Workplace workplace(WrittenKitchen written) {

@@ -201,7 +201,7 @@ class BenchErrandsTest extends Errands {
         bench.choose("Mould", "Tapering tumbler 60/80 x 85 mm · 329 ml");
         assertThat(bench.line()).containsText("A glass is not turned out");
         bench.page()
-                .getByText("in glass", new Page.GetByTextOptions().setExact(true))
+                .getByText("in its glass", new Page.GetByTextOptions().setExact(true))
                 .click();
         assertThat(bench.line()).not().containsText("turned out");
     }

@@ -2,60 +2,30 @@ package com.deftchill.e2e;
 
 import com.deftchill.server.support.RunningServer.Server;
 import com.microsoft.playwright.BrowserContext;
-import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ReducedMotion;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 
-/** Debian's Chromium, headless, with one window or several on the same server. */
+/** A browser's profile of its own, empty at first, with one window or several on the same server. */
 final class Browser implements AutoCloseable {
-    private static final List<String> FLAGS = List.of(
-            "--no-sandbox",
-            "--disable-gpu",
-            "--disable-quic",
-            "--no-first-run",
-            "--disable-background-networking",
-            "--disable-component-update",
-            "--disable-sync");
-
     /** How long a page may take: a shared machine stalls for many seconds, which is no fault of the product. */
     private static final int PATIENCE_MS = 60_000;
 
-    private final Playwright playwright;
-    private final com.microsoft.playwright.Browser chromium;
     private final BrowserContext context;
     private final String address;
     private final List<String> errors = new ArrayList<>();
 
     Browser(Server server) {
         address = server.address();
-        playwright = Playwright.create(new Playwright.CreateOptions()
-                .setEnv(Map.of(
-                        "PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD",
-                        "1",
-                        "PLAYWRIGHT_NODEJS_PATH",
-                        System.getenv().getOrDefault("PLAYWRIGHT_NODEJS_PATH", "/usr/bin/node"))));
-        try {
-            chromium = playwright
-                    .chromium()
-                    .launch(new BrowserType.LaunchOptions()
-                            .setExecutablePath(Path.of("/usr/bin/chromium"))
-                            .setArgs(FLAGS));
-            context = chromium.newContext(new com.microsoft.playwright.Browser.NewContextOptions()
-                    .setViewportSize(1280, 800)
-                    .setReducedMotion(ReducedMotion.REDUCE));
-            context.setDefaultTimeout(PATIENCE_MS);
-            context.setDefaultNavigationTimeout(PATIENCE_MS);
-            PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
-        } catch (RuntimeException failed) {
-            playwright.close();
-            throw failed;
-        }
+        context = Chromium.ofThisThread()
+                .newContext(new com.microsoft.playwright.Browser.NewContextOptions()
+                        .setViewportSize(1280, 800)
+                        .setReducedMotion(ReducedMotion.REDUCE));
+        context.setDefaultTimeout(PATIENCE_MS);
+        context.setDefaultNavigationTimeout(PATIENCE_MS);
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
     }
 
     /** A window on an address of the product; errors on its page fail the test at the end. */
@@ -87,7 +57,7 @@ final class Browser implements AutoCloseable {
 
     @Override
     public void close() {
-        playwright.close();
+        context.close();
         if (!errors.isEmpty()) {
             throw new AssertionError("errors on the page: " + errors);
         }

@@ -136,6 +136,25 @@ class LayeredErrandsTest extends Errands {
     }
 
     @Test
+    void someOfTheGlassesAreMadeOtherwiseAndToldApartOnTheCard() {
+        var bench = open("pear-hazelnut-verrine");
+        assertThat(bench.line()).containsText("Sets by");
+        bench.menu("Vegetarian, without alcohol");
+        bench.choose("In place of", "Hazelnuts roasted");
+        bench.choose("They get", "nothing: leave it out");
+        bench.button("Make some so").click();
+        bench.field("So many of the 8 are made so").fill("3");
+        assertThat(bench.dialog()).containsText("Without hazelnuts roasted");
+        bench.page().keyboard().press("Escape");
+        assertThat(bench.status()).hasText("Saved");
+        bench.menu("Method card to print");
+        var card = bench.page().getByTestId("card");
+        assertThat(card).containsText("3 of 8: Without hazelnuts roasted");
+        assertThat(card).containsText("for 5 of 8");
+        assertThat(card).containsText("Mark them with this label");
+    }
+
+    @Test
     void theMethodTakesTheCooksOwnWordsOntoTheCard() {
         var bench = open("buckthorn-cheesecake");
         assertThat(bench.line()).containsText("slices from");

@@ -68,11 +68,41 @@ class PicturesTest {
             layered(browser);
             cold(browser);
             book(browser);
+            day(browser);
             var larder = new Bench(browser.page("/larder"));
             larder.button("Chestnut puree").click();
             assertThat(larder.page().getByLabel("About it")).containsText("Chestnut");
             take(larder, "larder");
         }
+    }
+
+    private static void day(Browser browser) {
+        var day = new Bench(browser.page("/day"));
+        day.page().getByText("Saturday at Tideline").click();
+        planned(day);
+        day.page().locator("[data-task='d4/0.fold']").click();
+        assertThat(day.page().getByText("Why not sooner")).isVisible();
+        take(day, "day-lanes");
+        day.page().getByLabel("Late by, min").fill("25");
+        day.button("What then?").click();
+        assertThat(day.page().getByText("25 min late")).isVisible();
+        take(day, "day-slip");
+        day.button("Leave it").click();
+        day.button("In words").click();
+        assertThat(day.page().getByLabel("The plan in words")).containsText("Turn out");
+        day.page().emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
+        day.page().setViewportSize(718, 1016);
+        day.page().evaluate("scrollTo(0, 0)");
+        take(day, "day-print");
+        var sunday = new Bench(browser.page("/day"));
+        sunday.page().getByText("Sunday lunch").click();
+        assertThat(sunday.page().getByLabel("Why it does not fit")).containsText("What would help");
+        take(sunday, "day-ways-out");
+    }
+
+    private static void planned(Bench day) {
+        assertThat(day.page().getByRole(AriaRole.STATUS, new Page.GetByRoleOptions().setName("Search")))
+                .containsText("Plan anew");
     }
 
     private static void book(Browser browser) {
@@ -92,12 +122,6 @@ class PicturesTest {
         recipe.button("Read it").click();
         assertThat(recipe.page().getByLabel("What was read")).containsText("values read");
         take(recipe, "recipe-review");
-        var picker = new Bench(browser.window("/bench"));
-        picker.open("Pear, hazelnut and bay verrine");
-        assertThat(picker.line()).containsText("Sets by");
-        picker.field("Add an ingredient").fill("heavy");
-        assertThat(picker.options().first()).isVisible();
-        picker.page().screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve("picker.png")));
     }
 
     private static final String RECIPE = """
@@ -132,9 +156,6 @@ class PicturesTest {
         bench.open("Pear, hazelnut and bay verrine");
         assertThat(bench.line()).containsText("Sets by");
         take(bench, "bench-layered");
-        bench.open("Apricot mousse in a hurry (folded hot)");
-        assertThat(bench.line()).containsText("too hot to fold");
-        take(bench, "fold-window");
         bench.open("Hazelnut mousse in two bowls");
         assertThat(bench.line()).containsText("Sets by");
         bench.button("Hazelnut mousse").first().click();
@@ -145,15 +166,6 @@ class PicturesTest {
                 new Bench(browser.page("/sums/ganache?chocolate=dark-70&chocolateAmount=300%20g&liquidAmount=120%20g"));
         assertThat(sums.page().getByLabel("Answer")).containsText("It needs care");
         take(sums, "sums");
-        var ganache =
-                new Bench(browser.page("/sums/ganache?chocolate=dark-70&chocolateAmount=300%20g&liquidAmount=300%20g"));
-        ganache.page().getByText("Begin a dessert with it").click();
-        assertThat(ganache.line()).containsText("Sets by");
-        ganache.page().getByText("over temperature").click();
-        assertThat(ganache.page()
-                        .getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("Firmness over temperature")))
-                .isVisible();
-        take(ganache, "over-temperature");
     }
 
     private static void cold(Browser browser) {
@@ -164,15 +176,6 @@ class PicturesTest {
         assertThat(cold.page().getByTestId("matters")).containsText("What matters most");
         cold.page().getByLabel("Time of the chill").fill("70");
         take(cold, "cold-layers");
-        cold.open("Slanted smoked tea glasses");
-        assertThat(cold.page().getByTestId("slant")).isVisible();
-        assertThat(cold.page().getByTestId("matters")).containsText("What matters most");
-        cold.page().getByLabel("Time of the chill").fill("62");
-        cold.open("Sixty pear pots in a full fridge (too warm)");
-        assertThat(cold.line()).containsText("Served before it is ready");
-        assertThat(cold.page().getByTestId("matters")).containsText("What matters most");
-        cold.page().getByLabel("Time of the chill").fill("160");
-        take(cold, "cold-full-fridge");
         cold.open("Pear and bay set cream");
         assertThat(cold.line()).containsText("turns out from 1");
         assertThat(cold.page().getByTestId("matters")).containsText("What matters most");

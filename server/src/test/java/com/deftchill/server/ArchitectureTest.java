@@ -10,12 +10,15 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.springframework.data.repository.Repository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.RestController;
 
 @AnalyzeClasses(packages = "com.deftchill.server", importOptions = ImportOption.DoNotIncludeTests.class)
+@Execution(ExecutionMode.CONCURRENT)
 class ArchitectureTest {
     @ArchTest
     static final ArchRule noCycles =

@@ -14,11 +14,13 @@ import java.util.function.Supplier;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.parallel.Isolated;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Work has bounds: what is too much is said before it is computed, what nobody waits for ends, light work goes on. */
 @ExtendWith(RunningServer.class)
+@Isolated("what it asks takes nearly as long as it may")
 class BoundsApiTest {
     private static final JsonMapper JSON = JsonMapper.builder().build();
 

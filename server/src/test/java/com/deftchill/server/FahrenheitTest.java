@@ -20,12 +20,15 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** A kitchen that reads Fahrenheit is told nothing in °C or K: no sentence, no step, no evidence, no fix. */
+@Execution(ExecutionMode.CONCURRENT)
 class FahrenheitTest {
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final Pattern CELSIUS = Pattern.compile("(-?[\\d.]+) °C");
@@ -49,7 +52,8 @@ class FahrenheitTest {
                 s.fineBelow(),
                 "68 °F",
                 s.currency(),
-                s.prices());
+                s.prices(),
+                s.zone());
         return new Workplace(
                 LarderFiles.shipped(), KitchenReader.read(written).kitchen().orElseThrow(), Parameters.shipped());
     }

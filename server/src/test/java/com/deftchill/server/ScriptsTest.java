@@ -9,8 +9,11 @@ import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 
 /** The scripts stop what is theirs, and nothing that merely has its number. */
+@Execution(ExecutionMode.CONCURRENT)
 class ScriptsTest {
     private static final Path ROOT = Path.of("").toAbsolutePath().getParent();
 

@@ -88,6 +88,12 @@ public final class Alternatives {
                 .map(dessert -> new Variants(assessor, formula, workplace, dessert).all());
     }
 
+    /** A batch of which some moulds are made otherwise. */
+    public Answer<SplitBatch> split(WrittenFormula formula, Workplace workplace) {
+        return assessor.study(formula, workplace)
+                .flatMap(dessert -> new Splitting(assessor, formula, workplace, dessert).split());
+    }
+
     /** Scales a formula to another mould, count or total. */
     public Answer<Scaled> scale(WrittenFormula formula, ScaleWish wish, Workplace workplace) {
         return assessor.study(formula, workplace)

@@ -6,6 +6,7 @@ import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.larder.Cooler;
 import com.deftchill.core.larder.Larder;
 import com.deftchill.core.larder.Mould;
+import com.deftchill.core.larder.Roles;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Fix;
 import java.util.ArrayList;
@@ -44,8 +45,8 @@ final class Ways {
         ways.tray();
         ways.colderAir();
         ways.coolerPour();
-        ways.before("ice-bath", "20 min", "Stand the moulds in ice water for 20 min first", 3);
-        ways.before("freezer-still", "20 min", "20 min in the freezer first; watch that the rim does not freeze", 4);
+        ways.before(Roles.ICE_BATH, "20 min", "Stand the moulds in ice water for 20 min first", 3);
+        ways.before(Roles.FREEZER, "20 min", "20 min in the freezer first; watch that the rim does not freeze", 4);
         ways.coolers();
         ways.dose();
         ways.moulds();
@@ -129,7 +130,7 @@ final class Ways {
     }
 
     private void before(String place, String stay, String label, int cost) {
-        boolean water = place.equals("ice-bath");
+        boolean water = place.equals(Roles.ICE_BATH);
         boolean thin = dessert.batch().mould().release() != Mould.Release.NONE || !water;
         if (larder.cooler(place).isEmpty() || !thin) {
             return;
@@ -220,7 +221,7 @@ final class Ways {
         var pour = find("pour");
         var tray = find("tray");
         var fan = ways.stream()
-                .filter(w -> w.changes().stream().anyMatch(c -> c.value().equals("fridge-fan")))
+                .filter(w -> w.changes().stream().anyMatch(c -> c.value().equals(Roles.FAN_FRIDGE)))
                 .findFirst();
         both(pour, tray);
         both(pour, fan);

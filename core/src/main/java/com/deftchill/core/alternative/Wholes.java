@@ -4,6 +4,7 @@ import com.deftchill.core.batch.Component;
 import com.deftchill.core.dessert.Dessert;
 import com.deftchill.core.larder.GelProduct.Form;
 import com.deftchill.core.larder.Ingredient.Trait;
+import com.deftchill.core.larder.Roles;
 import com.deftchill.core.text.Notation;
 import com.deftchill.core.text.Words;
 import java.util.ArrayList;
@@ -12,15 +13,13 @@ import java.util.List;
 /** What only comes whole: eggs and gelatin sheets, and what is left of them. */
 final class Wholes {
     private static final double CRUMB_G = 0.5;
-    private static final String YOLK = "egg-yolk";
-    private static final String WHITE = "egg-white";
 
     private Wholes() {}
 
     static String of(Dessert dessert) {
         var found = new ArrayList<String>();
-        double yolks = pieces(dessert, YOLK, "yolk");
-        double whites = pieces(dessert, WHITE, "white");
+        double yolks = pieces(dessert, Roles.YOLK, "yolk");
+        double whites = pieces(dessert, Roles.WHITE, "white");
         for (var portrait : dessert.portraits()) {
             for (var line : portrait.component().lines()) {
                 egg(line).forEach(found::add);

@@ -57,7 +57,8 @@ final class WrittenFields {
         add("readyBy", "Ready by", formula.readyBy());
         add("dip", "Dip", joined(formula.dipWater(), formula.dipLasts()));
         for (var variant : formula.variants()) {
-            add("variant." + variant.of(), "Made otherwise: " + variant.of(), variant.count());
+            var name = variant.name().isBlank() ? variant.of() : variant.name();
+            add("variant." + variant.of(), "Made otherwise: " + name, variant.count());
         }
         add("measures", "Spoons and cups", formula.measures());
         for (var own : formula.own()) {

@@ -233,6 +233,9 @@ public final class BatchReader {
                 fields.optionalCelsius("/dipWater", "Water of the dip", formula.dipWater(), 0, 100),
                 fields.number("/dipLasts", "Dip", formula.dipLasts(), 0, 0, 600, "s"));
         for (int i = 0; i < formula.variants().size(); i++) {
+            if (formula.variants().get(i).count().isBlank()) {
+                continue;
+            }
             fields.field(
                     "count-unreadable",
                     "/variants/" + i + "/count",

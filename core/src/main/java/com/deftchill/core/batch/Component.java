@@ -3,6 +3,7 @@ package com.deftchill.core.batch;
 import com.deftchill.core.composition.Constituent;
 import com.deftchill.core.cook.Caramel;
 import com.deftchill.core.cook.CaramelWater;
+import com.deftchill.core.cook.Dough;
 import com.deftchill.core.foam.FoldSchool;
 import com.deftchill.core.foam.Whip;
 import com.deftchill.core.formula.WrittenFormula.Work;
@@ -153,9 +154,20 @@ public record Component(
      * @param minutes at the simmer
      * @param awayG water boiled away, g
      * @param awayHow what that was understood as; empty when nothing boils away
+     * @param panCm width of the pan that it boils in, cm
+     * @param ovenC at which it is roasted or toasted, °C; absent when it is not written
+     * @param ovenMinutes how long; absent when it is not written
      * @param caramel how dark sugar is burnt
      */
-    public record Cooked(GanacheJoin join, double minutes, double awayG, String awayHow, Caramel caramel) {}
+    public record Cooked(
+            GanacheJoin join,
+            double minutes,
+            double awayG,
+            String awayHow,
+            double panCm,
+            Caramel caramel,
+            OptionalDouble ovenC,
+            OptionalDouble ovenMinutes) {}
 
     /**
      * How pieces are dipped.
@@ -171,8 +183,15 @@ public record Component(
      * @param thicknessMm wanted; absent when it follows from the mass
      * @param wallMm height of its wall, mm
      * @param baked whether it is baked rather than chilled
+     * @param coated whether a coat of chocolate or butter keeps what is filled in from it
      */
-    public record Pressed(OptionalDouble thicknessMm, double wallMm, boolean baked) {}
+    public record Pressed(OptionalDouble thicknessMm, double wallMm, boolean baked, boolean coated) {}
+
+    /** Whether it comes onto a burner: as written, or since all but fat that is only beaten does. */
+    public boolean isHeated() {
+        boolean beaten = kind.fatSets() && gel() == Gel.NONE;
+        return heating.hotC().isPresent() || !beaten;
+    }
 
     /** Whether any of these lines is egg. */
     public static boolean hasEgg(List<Line> lines) {
@@ -237,8 +256,27 @@ public record Component(
 
     /** Mass that leaves as steam or smoke, or stays in what was steeped and strained out, g; counted as water. */
     public double lostG() {
-        double away = cooked.awayG() + keptBackG();
+        double away = cooked.awayG() + keptBackG() + (isDough() ? doughLosesG() : 0);
         return kind == Kind.CARAMEL ? away + caramelLosesG() : away;
+    }
+
+    /** Whether it is a shell made of dough, to be baked, and not one that is baked already. */
+    public boolean isDough() {
+        return kind == Kind.SHELL
+                && !lines.isEmpty()
+                && Dough.isRaw(raw().composition().share(Constituent.WATER));
+    }
+
+    private double doughLosesG() {
+        var dough = raw();
+        return Dough.loses(parameters.pan(), dough.massG(), dough.waterG());
+    }
+
+    /** What is done to it with an oven, a flame or a brush. */
+    public Optional<SideWork> sideWork() {
+        return work.stream()
+                .flatMap(entry -> SideWork.of(entry.verb()).stream())
+                .findFirst();
     }
 
     /** Temperature of the burnt sugar before the cream goes in, °C: as typed, else as dark as its stage. */

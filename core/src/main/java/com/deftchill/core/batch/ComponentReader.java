@@ -5,6 +5,7 @@ import com.deftchill.core.amount.Typed;
 import com.deftchill.core.composition.Constituent;
 import com.deftchill.core.cook.Boiling;
 import com.deftchill.core.cook.Caramel;
+import com.deftchill.core.cook.Oven;
 import com.deftchill.core.formula.Shares;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.gel.GelModels;
@@ -13,6 +14,7 @@ import com.deftchill.core.larder.GelProduct;
 import com.deftchill.core.larder.Ingredient;
 import com.deftchill.core.larder.Ingredient.Trait;
 import com.deftchill.core.larder.Larder;
+import com.deftchill.core.larder.Roles;
 import com.deftchill.core.mix.Mix;
 import com.deftchill.core.mix.Treatment;
 import com.deftchill.core.parameters.Parameters;
@@ -359,14 +361,32 @@ final class ComponentReader {
                         boil.lasts(),
                         0.0,
                         text -> Typed.minutes(text, 0, MOST_HELD_MIN));
-        double away = away(at + "/work/boil/away", boil.away(), lines, kind, minutes, panCm(at, boil.pan(), lines));
+        double pan = panCm(at, boil.pan(), lines);
+        double away = away(at + "/work/boil/away", boil.away(), from.work(), lines, kind, minutes, pan);
         var how = boil.away().isBlank() && away > 0 ? "estimated" : "";
         return new Component.Cooked(
                 join == null ? GanacheJoin.HOT_CREAM : join,
                 minutes,
                 away,
                 how,
-                stage == null ? Caramel.MEDIUM : stage);
+                pan,
+                stage == null ? Caramel.MEDIUM : stage,
+                work.ovenC(at, from),
+                work.ovenMinutes(at, from));
+    }
+
+    /** Water that fruit or nuts lose in the oven, g; never more than they have. */
+    private double inTheOven(List<WrittenFormula.Work> done, Lines lines) {
+        var p = parameters.pan();
+        return done.stream()
+                .flatMap(entry -> SideWork.of(entry.verb()).stream())
+                .mapToDouble(side -> switch (side) {
+                    case ROAST -> Oven.loses(p.roastLoses(), lines.grams(), lines.waterG());
+                    case TOAST -> Oven.loses(p.toastLoses(), lines.grams(), lines.waterG());
+                    default -> 0;
+                })
+                .max()
+                .orElse(0);
     }
 
     /** Width of the pan it boils in, cm: as named, else the smallest that it fills at most half. */
@@ -377,16 +397,25 @@ final class ComponentReader {
     }
 
     /** Water that boils away: as written, or estimated from the time of a compote; all added water of a caramel. */
-    private double away(String at, String text, Lines lines, Kind kind, double minutes, double panCm) {
+    private double away(
+            String at,
+            String text,
+            List<WrittenFormula.Work> done,
+            Lines lines,
+            Kind kind,
+            double minutes,
+            double panCm) {
         if (text.isBlank()) {
             if (kind == Kind.CARAMEL) {
                 return lines.read().stream()
                         .filter(line -> line.share() == Share.HOT
-                                && line.part().ingredient().id().equals("water"))
+                                && line.part().ingredient().id().equals(Roles.WATER))
                         .mapToDouble(line -> line.part().grams())
                         .sum();
             }
-            return kind == Kind.COMPOTE ? Boiling.away(parameters.pan(), panCm, minutes, lines.waterG()) : 0;
+            return kind == Kind.COMPOTE
+                    ? Boiling.away(parameters.pan(), panCm, minutes, lines.waterG())
+                    : inTheOven(done, lines);
         }
         double away = text.strip().endsWith("%")
                 ? lines.grams()

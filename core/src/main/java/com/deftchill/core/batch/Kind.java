@@ -19,8 +19,8 @@ public enum Kind {
     CRUMB("crumb", "crumb base", Gels.NEVER, Body.SOLID, "crust"),
     SHELL("shell", "blind-baked shell", Gels.NEVER, Body.SOLID, "crust"),
     SOAKED("soaked", "soaked sponge or biscuit", Gels.NEVER, Body.SOLID, "soak"),
-    PIECES("pieces", "pieces", Gels.NEVER, Body.SOLID),
-    GARNISH("garnish", "garnish at service", Gels.NEVER, Body.SOLID);
+    PIECES("pieces", "pieces", Gels.NEVER, Body.SOLID, "oven"),
+    GARNISH("garnish", "garnish at service", Gels.NEVER, Body.SOLID, "oven", "top");
 
     private enum Gels {
         ALWAYS,
@@ -78,7 +78,7 @@ public enum Kind {
         return body == Body.SOLID;
     }
 
-    /** Groups of fields that matter to it: heat, join, fold, boil, stage, soak, crust. */
+    /** Groups of fields that matter to it: heat, join, fold, boil, stage, soak, crust, oven, top. */
     public List<String> asks() {
         return asks;
     }

@@ -20,12 +20,19 @@ public final class Mixing {
             case CRUMB ->
                 Math.max(
                         0, dense.massG() / component.parameters().pan().packed().value() - denseMl);
-            case SOAKED, SHELL, PIECES, GARNISH ->
-                Math.max(
-                        0,
-                        component.lines().stream().mapToDouble(Mixing::looseMl).sum() - denseMl);
+            case SHELL -> Math.max(0, (component.isDough() ? doughMl(component) : looseMl(component)) - denseMl);
+            case SOAKED, PIECES, GARNISH -> Math.max(0, looseMl(component) - denseMl);
             default -> 0;
         };
+    }
+
+    /** A dough loses water in the oven, no volume. */
+    private static double doughMl(Component dough) {
+        return dough.raw().massG() / dough.parameters().pan().dough().value();
+    }
+
+    private static double looseMl(Component component) {
+        return component.lines().stream().mapToDouble(Mixing::looseMl).sum();
     }
 
     /** Volume that a piece takes up: by its bulk density; a liquid that it is dipped into goes into its pores. */

@@ -1,6 +1,7 @@
 package com.deftchill.core.batch;
 
 import com.deftchill.core.cook.CrumbBase;
+import com.deftchill.core.cook.Dough;
 import com.deftchill.core.vessel.Profile;
 import java.util.ArrayList;
 import java.util.List;
@@ -64,6 +65,14 @@ public record Stack(List<Bed> beds, double fillMm, double fillMl, double overMl,
             }
             double placedMl = ml - drawnIn(batch, beds, component, ml);
             meantMl += placedMl;
+            if (component.isDough()) {
+                var bed = lined(component, grams, top, inside);
+                beds.add(bed);
+                inside = inside.lined(bed.wallThicknessMm(), Math.max(bed.toMm(), bed.wallMm()));
+                top = bed.toMm();
+                meantMl += bed.ml() - placedMl;
+                continue;
+            }
             var crust = component.pressed();
             if (lines(component) && crust.wallMm() > 0) {
                 double thick = CrumbBase.thicknessMm(
@@ -88,6 +97,30 @@ public record Stack(List<Bed> beds, double fillMm, double fillMl, double overMl,
         }
         double heapedMl = Math.min(overMl, heapMl(batch, beds));
         return new Stack(beds, top, meantMl - heapedMl, overMl - heapedMl, heapedMl);
+    }
+
+    /** A tin lined with dough: no more than it takes at the thickness it is rolled to; the rest is trimmed off. */
+    private static Bed lined(Component dough, double bakedG, double top, Profile inside) {
+        var p = dough.parameters().pan();
+        double wall = wallMm(dough, inside);
+        double surface = Dough.surfaceMm2(inside, top, wall);
+        double kept = Mixing.of(dough).massG() / dough.raw().massG();
+        double takes = Dough.lines(p, surface, rolledMm(dough));
+        double raw = Math.min(bakedG / kept, takes);
+        double thick = Dough.thicknessMm(p, raw, surface);
+        double ml = raw / p.dough().value();
+        return new Bed(top, Math.min(top + thick, inside.brimMm()), ml, raw * kept, wall, thick, inside);
+    }
+
+    /** How thick a dough is rolled, mm. */
+    public static double rolledMm(Component dough) {
+        return dough.pressed().thicknessMm().orElse(Dough.ROLLED_MM);
+    }
+
+    /** How high the wall of a dough reaches, mm: as written, else all of the tin's. */
+    public static double wallMm(Component dough, Profile inside) {
+        double written = dough.pressed().wallMm();
+        return written > 0 ? Math.min(written, inside.brimMm()) : inside.brimMm();
     }
 
     /** What lies on top and need not fit below the rim, ml: pieces or whipped cream, where nothing is turned over. */

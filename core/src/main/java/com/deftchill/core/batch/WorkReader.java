@@ -17,6 +17,8 @@ import java.util.Set;
 
 /** Reads what is done to a component: how it is heated, folded, soaked, pressed, and when it is poured. */
 final class WorkReader {
+    private static final double LEAST_OVEN_C = 60;
+    private static final double MOST_OVEN_C = 300;
     private static final double MOST_COLD_C = 40;
     private static final double MOST_HOT_C = 105;
     /** Caramel and syrup are far above the boil. */
@@ -76,6 +78,33 @@ final class WorkReader {
                 heldMinutes,
                 fields.optionalCelsius(
                         at + "/work/join/at", "Cold share", from.work("join").at(), 0, MOST_COLD_C));
+    }
+
+    /** At what it is roasted or toasted. */
+    OptionalDouble ovenC(String at, WrittenFormula.Component from) {
+        var entry = oven(from);
+        return fields.optionalCelsius(
+                at + "/work/" + entry.verb() + "/to", "Oven", entry.to(), LEAST_OVEN_C, MOST_OVEN_C);
+    }
+
+    /** How long it is roasted or toasted. */
+    OptionalDouble ovenMinutes(String at, WrittenFormula.Component from) {
+        var entry = oven(from);
+        if (entry.lasts().isBlank()) {
+            return OptionalDouble.empty();
+        }
+        return OptionalDouble.of(fields.field(
+                "duration-unreadable",
+                at + "/work/" + entry.verb() + "/lasts",
+                "In the oven",
+                entry.lasts(),
+                0.0,
+                text -> Typed.minutes(text, 0, MOST_HELD_MIN)));
+    }
+
+    private static Work oven(WrittenFormula.Component from) {
+        var roast = from.work(SideWork.ROAST.verb());
+        return roast.id().isEmpty() ? from.work(SideWork.TOAST.verb()) : roast;
     }
 
     /** Foams, each with the entry that folds it in: one that names it, else one that names none. */
@@ -142,10 +171,14 @@ final class WorkReader {
         if (!Set.of("", "chilled", "baked").contains(press.way())) {
             fields.report("finish-unknown", at + "/way", "Base", press.way(), Problem.rule("finish-unknown"));
         }
+        if (!Set.of("", "coat").contains(press.barrier())) {
+            fields.report("coat-unknown", at + "/barrier", "Inside", press.barrier(), Problem.rule("coat-unknown"));
+        }
         return new Component.Pressed(
                 Double.isNaN(thickness) ? OptionalDouble.empty() : OptionalDouble.of(thickness),
                 Double.isNaN(wall) ? 0 : wall,
-                press.way().equals("baked"));
+                press.way().equals("baked"),
+                press.barrier().equals("coat"));
     }
 
     /** @param starts of the first pour; null where it could not be read */

@@ -24,7 +24,7 @@ record RowFirmness(Slab slab) {
                 int cell = slab.cell(column, row);
                 int at = slab.at(cell);
                 double pa = ofShare.applyAsDouble(share[at]) + plastic.at(at, celsius[at]);
-                least = Math.min(least, pa);
+                least = pa < least ? pa : least;
                 sum += pa * slab.volume(cell);
                 volume += slab.volume(cell);
             }

@@ -209,8 +209,9 @@ public final class SetHistory implements ChillListener {
         if (stepSeconds > 0) {
             slab.take(meanCelsius, here);
             // What ice leaves over is taken to mature no further than at the temperature at which ice begins [E].
+            double coldest = thaw.freezesC();
             for (int i = 0; i < here.length; i++) {
-                here[i] = Math.max(here[i], thaw.freezesC());
+                here[i] = here[i] > coldest ? here[i] : coldest;
             }
             setting.advance(here, stepSeconds);
             plastic.advance(here, stepSeconds);
@@ -454,8 +455,8 @@ public final class SetHistory implements ChillListener {
         for (int row = 0; row < slab.rows(); row++) {
             for (int column = 0; column < slab.columns(row); column++) {
                 double celsius = here[slab.at(slab.cell(column, row))];
-                hottest = Math.max(hottest, celsius);
-                least = Math.min(least, celsius);
+                hottest = celsius > hottest ? celsius : hottest;
+                least = celsius < least ? celsius : least;
             }
         }
         warmest[count] = hottest;

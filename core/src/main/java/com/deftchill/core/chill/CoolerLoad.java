@@ -1,6 +1,7 @@
 package com.deftchill.core.chill;
 
 import com.deftchill.core.parameters.ColdParameters;
+import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -51,15 +52,62 @@ public final class CoolerLoad {
      */
     public static Outcome of(ColdParameters p, double setC, double powerW, double contentsJPerK, List<Load> loads) {
         var cooler = AirOfCooler.of(p, powerW, contentsJPerK, 1, 0);
+        var airs = follow(cooler, setC, loads, cold(setC, loads), new double[loads.size()]);
+        double heat = loads.stream()
+                .mapToDouble(load -> load.heatJPerK() * Math.max(0, load.celsius() - setC))
+                .sum();
+        double undisturbed = loads.stream()
+                .mapToDouble(load -> undisturbed(setC, load))
+                .max()
+                .orElse(0);
+        return new Outcome(
+                airs.peakC(),
+                airs.warmSeconds(),
+                heat / cooler.spareW(),
+                Math.max(0, airs.coldSeconds() - undisturbed));
+    }
+
+    /** When each of several loads is cold, s after the moment that their starts are counted from. */
+    public static double[] coldSeconds(
+            ColdParameters p, double setC, double powerW, double contentsJPerK, List<Load> loads) {
+        return reachedSeconds(p, setC, powerW, contentsJPerK, loads, cold(setC, loads));
+    }
+
+    /**
+     * When each of several loads has come down to a temperature of its own, s after the moment that their starts are
+     * counted from; infinite beyond three days.
+     *
+     * @param goalsC for each load, °C; none is followed below that at which it counts as cold
+     */
+    public static double[] reachedSeconds(
+            ColdParameters p, double setC, double powerW, double contentsJPerK, List<Load> loads, double[] goalsC) {
+        var goals =
+                Arrays.stream(goalsC).map(goal -> Math.max(goal, setC + COLD_K)).toArray();
+        var reached = new double[loads.size()];
+        follow(AirOfCooler.of(p, powerW, contentsJPerK, 1, 0), setC, loads, goals, reached);
+        return reached;
+    }
+
+    private static double[] cold(double setC, List<Load> loads) {
+        var goals = new double[loads.size()];
+        Arrays.fill(goals, setC + COLD_K);
+        return goals;
+    }
+
+    private record Air(double peakC, double warmSeconds, double coldSeconds) {}
+
+    /** @param reached takes the time at which each load has reached its goal; infinite beyond three days */
+    private static Air follow(AirOfCooler cooler, double setC, List<Load> loads, double[] goals, double[] reached) {
         var celsius = loads.stream().mapToDouble(Load::celsius).toArray();
+        Arrays.fill(reached, Double.POSITIVE_INFINITY);
         double air = setC;
         double peak = setC;
         double warm = 0;
         double time = 0;
-        double cold = Double.POSITIVE_INFINITY;
-        while (time < LASTS && cold == Double.POSITIVE_INFINITY) {
+        boolean all = false;
+        while (time < LASTS && !all) {
             double in = 0;
-            boolean all = true;
+            all = true;
             for (int i = 0; i < celsius.length; i++) {
                 var load = loads.get(i);
                 if (time >= load.startSeconds()) {
@@ -68,25 +116,21 @@ public final class CoolerLoad {
                     celsius[i] -= fall;
                     in += load.heatJPerK() * fall;
                 }
-                all &= celsius[i] <= setC + COLD_K;
+                if (celsius[i] > goals[i]) {
+                    all = false;
+                } else if (time >= load.startSeconds() || celsius[i] == load.celsius()) {
+                    reached[i] = Math.min(reached[i], time + STEP);
+                }
             }
             air = cooler.after(air, setC, in, STEP);
             peak = Math.max(peak, air);
             warm += air > setC + WARM_K ? STEP : 0;
             time += STEP;
-            cold = all ? time : cold;
         }
-        double heat = loads.stream()
-                .mapToDouble(load -> load.heatJPerK() * Math.max(0, load.celsius() - setC))
-                .sum();
-        return new Outcome(peak, warm, heat / cooler.spareW(), Math.max(0, cold - undisturbed(setC, loads)));
+        return new Air(peak, warm, all ? time : Double.POSITIVE_INFINITY);
     }
 
-    private static double undisturbed(double setC, List<Load> loads) {
-        return loads.stream()
-                .mapToDouble(load -> load.startSeconds()
-                        + load.tauSeconds() * Math.log(Math.max(1, (load.celsius() - setC) / COLD_K)))
-                .max()
-                .orElse(0);
+    private static double undisturbed(double setC, Load load) {
+        return load.startSeconds() + load.tauSeconds() * Math.log(Math.max(1, (load.celsius() - setC) / COLD_K));
     }
 }

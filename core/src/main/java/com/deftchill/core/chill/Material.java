@@ -135,7 +135,8 @@ public final class Material {
     public double conductivity(double celsius) {
         int i = segment(celsius);
         double share = (celsius - MIN_C) * PER_STEP - i;
-        return conductivity[i] + Math.min(1, Math.max(0, share)) * (conductivity[i + 1] - conductivity[i]);
+        double within = share > 0 ? share < 1 ? share : 1 : 0;
+        return conductivity[i] + within * (conductivity[i + 1] - conductivity[i]);
     }
 
     /** Temperature, °C, at an enthalpy, J/kg; the nearer the guess, the faster. */

@@ -34,4 +34,9 @@ public final class Boiling {
     public static double away(PanParameters p, double panCm, double minutes, double waterG) {
         return Math.min(waterG, p.simmer().value() * areaCm2(panCm) * minutes);
     }
+
+    /** Minutes that so much water takes to leave a pan so wide. */
+    public static double minutes(PanParameters p, double panCm, double grams) {
+        return grams / (p.simmer().value() * areaCm2(panCm));
+    }
 }

@@ -19,6 +19,7 @@ import com.deftchill.core.chill.BowlCooling;
 import com.deftchill.core.chill.ChillOptions;
 import com.deftchill.core.chill.ChillReport;
 import com.deftchill.core.chill.ChillSimulation;
+import com.deftchill.core.chill.CoolerLoad;
 import com.deftchill.core.chill.Grid;
 import com.deftchill.core.chill.Material;
 import com.deftchill.core.chill.Place;
@@ -84,6 +85,10 @@ public record Study(
 
     /** A thinner film is computed as thick as this, mm. */
     public static final double LEAST_MM = 2;
+    /** Temperature of the properties where one must do for the whole chill, °C. */
+    public static final double PROPERTIES_C = 20;
+
+    private static final double LEAST_TAU = 60;
 
     /** As it comes from the fridge to the table, °C. */
     public static final double SERVED_COLD_C = 4;
@@ -473,5 +478,20 @@ public record Study(
     /** A constant as this kitchen reads it, with where it comes from. */
     public Evidence.Constant constant(Parameter parameter) {
         return Constants.constant(parameter, kitchen.temperature());
+    }
+
+    /**
+     * What it brings into its cooler, as one temperature throughout with the time constant of its real chill.
+     *
+     * @param share of all moulds
+     */
+    public CoolerLoad.Load load(double share) {
+        double air = batch.airC();
+        double pour = component.pourC();
+        double halfway = history.secondsBelow((pour + air) / 2);
+        double tau = Double.isFinite(halfway) && pour > air ? halfway / Math.log(2) : LEAST_TAU;
+        double kg = batch.count() * bed.grams() / 1000;
+        return new CoolerLoad.Load(
+                startSeconds(), share * kg * material().heatCapacity(PROPERTIES_C), Math.max(LEAST_TAU, tau), pour);
     }
 }

@@ -89,6 +89,16 @@ public record WrittenFormula(
         return Fields.with(this, "moulds", other);
     }
 
+    /** The same in another cooler. */
+    public WrittenFormula withCooler(Cooling other) {
+        return Fields.with(this, "cooler", other);
+    }
+
+    /** The same with other moulds made otherwise. */
+    public WrittenFormula withVariants(List<Otherwise> others) {
+        return Fields.with(this, "variants", others);
+    }
+
     /** The same with other own entries of the larder. */
     public WrittenFormula withOwn(List<OwnEntry> others) {
         return Fields.with(this, "own", others);
@@ -193,7 +203,7 @@ public record WrittenFormula(
         }
 
         /** The same line under another id. */
-        Line withId(String other) {
+        public Line withId(String other) {
             return Fields.with(this, "id", other);
         }
     }
@@ -415,13 +425,37 @@ public record WrittenFormula(
     /**
      * Some of the moulds made otherwise.
      *
-     * @param of id of the variant, such as {@code without-alcohol}
+     * @param of id of a variant that the tool offers, such as {@code without-alcohol}, or of one of the cook's own
      * @param count of the moulds
+     * @param name of one of the cook's own, such as Without nuts
+     * @param swaps what is not the same about one of the cook's own; empty for those that the tool offers
      */
-    public record Otherwise(String of, String count) {
+    public record Otherwise(String of, String count, String name, List<Swapped> swaps) {
         public Otherwise {
             of = text(of);
             count = text(count);
+            name = text(name);
+            swaps = list(swaps);
+        }
+
+        /** One that the tool offers. */
+        public Otherwise(String of, String count) {
+            this(of, count, "", null);
+        }
+    }
+
+    /**
+     * A line made otherwise.
+     *
+     * @param component its id
+     * @param line its id
+     * @param of id of the ingredient in its place; empty: it is left out
+     */
+    public record Swapped(String component, String line, String of) {
+        public Swapped {
+            component = text(component);
+            line = text(line);
+            of = text(of);
         }
     }
 

@@ -28,6 +28,7 @@ public final class GelatinModel implements GelModel {
     private final double scalePa;
     private final double exponent;
     private final double helixShareAt10;
+    private final double perKelvin;
     private final double maxMeltC;
     private final double inTheEnd;
 
@@ -44,6 +45,7 @@ public final class GelatinModel implements GelModel {
         inTheEnd = Maturing.inTheEnd(parameters);
         double helix = 1 + parameters.bloomGain().value() * Math.pow(bloom / REFERENCE_BLOOM, 1 / exponent);
         this.helixShareAt10 = helix * criticalHelix / BLOOM_TEST_GRAMS_PER_LITRE;
+        this.perKelvin = helixShareAt10 / (maxMeltC - BLOOM_TEST_CELSIUS);
     }
 
     public GelParameters parameters() {
@@ -57,7 +59,8 @@ public final class GelatinModel implements GelModel {
 
     /** Helix share that a gel tends to at T °C. */
     public double equilibriumHelixShare(double celsius) {
-        return helixShareAt10 * Math.max(0, (maxMeltC - celsius) / (maxMeltC - BLOOM_TEST_CELSIUS));
+        // Asked for every cell and step: one comparison, no Math.max and its care for signed zeros.
+        return celsius < maxMeltC ? perKelvin * (maxMeltC - celsius) : 0;
     }
 
     /** Rigidity, Pa, of c g/L at helix share chi with strength factor f; 0 for a liquid. */

@@ -113,8 +113,8 @@ public final class Maturing implements Setting {
         double coldest = Double.POSITIVE_INFINITY;
         double warmest = Double.NEGATIVE_INFINITY;
         for (double c : celsius) {
-            coldest = Math.min(coldest, c);
-            warmest = Math.max(warmest, c);
+            coldest = c < coldest ? c : coldest;
+            warmest = c > warmest ? c : warmest;
         }
         // Points of one temperature need no interval at all.
         int intervals = warmest == coldest ? 0 : Math.min(INTERVALS, 1 + (int) ((warmest - coldest) / INTERVAL_K));

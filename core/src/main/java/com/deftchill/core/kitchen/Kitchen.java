@@ -2,7 +2,9 @@ package com.deftchill.core.kitchen;
 
 import com.deftchill.core.amount.Measures;
 import com.deftchill.core.text.TemperatureScale;
+import java.time.ZoneId;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * How a kitchen works, understood.
@@ -20,6 +22,7 @@ import java.util.Map;
  * @param roomC temperature of the room, °C
  * @param currency that prices are in
  * @param pricePerKg of ingredients and gelling agents by id, as far as they are given
+ * @param zone time zone by whose clock plans are made; empty: that of whoever makes the plan
  */
 public record Kitchen(
         String name,
@@ -35,7 +38,8 @@ public record Kitchen(
         double fineBelowG,
         double roomC,
         String currency,
-        Map<String, Double> pricePerKg) {
+        Map<String, Double> pricePerKg,
+        Optional<ZoneId> zone) {
     public Kitchen {
         pricePerKg = Map.copyOf(pricePerKg);
     }

@@ -7,6 +7,8 @@ import com.deftchill.core.text.Argument;
 import com.deftchill.core.text.Message;
 import com.deftchill.core.text.TemperatureScale;
 import com.deftchill.core.verdict.Problem;
+import java.time.DateTimeException;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -93,6 +95,7 @@ public final class KitchenReader {
                     Problem.rule("most-characters").with("most", Argument.figure(LONGEST_CURRENCY, 0)));
         }
         var prices = prices();
+        var zone = zone();
         if (!problems.isEmpty()) {
             return null;
         }
@@ -110,7 +113,19 @@ public final class KitchenReader {
                 below,
                 room,
                 written.currency(),
-                prices);
+                prices,
+                zone);
+    }
+
+    private Optional<ZoneId> zone() {
+        try {
+            return Optional.of(written.zone().strip())
+                    .filter(id -> !id.isEmpty())
+                    .map(ZoneId::of);
+        } catch (DateTimeException e) {
+            report("/zone", "Time zone", written.zone(), Problem.rule("setting.zone"));
+            return Optional.empty();
+        }
     }
 
     private double number(String path, String field, String text, double least, double most) {

@@ -17,6 +17,7 @@ package com.deftchill.core.kitchen;
  * @param room temperature of the room, such as 22 °C
  * @param currency that prices are in, such as €
  * @param prices of a kilogram, a line for each ingredient: its id, an equals sign, the price, such as cream-35 = 4.20
+ * @param zone time zone by whose clock plans are made, such as Europe/Lisbon; empty: that of whoever makes the plan
  */
 public record WrittenKitchen(
         String name,
@@ -32,7 +33,8 @@ public record WrittenKitchen(
         String fineBelow,
         String room,
         String currency,
-        String prices) {
+        String prices,
+        String zone) {
     public WrittenKitchen {
         name = text(name);
         measures = text(measures);
@@ -48,6 +50,7 @@ public record WrittenKitchen(
         room = text(room);
         currency = text(currency);
         prices = text(prices);
+        zone = text(zone);
     }
 
     /** The settings of a new kitchen. */
@@ -66,6 +69,7 @@ public record WrittenKitchen(
                 "50 g",
                 "20 °C",
                 "€",
+                "",
                 "");
     }
 

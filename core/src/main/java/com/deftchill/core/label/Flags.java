@@ -225,7 +225,7 @@ public final class Flags {
 
     /** Cooked with the hot share of its component, or heated by itself (whites with syrup, yolks over water). */
     private static boolean cooked(Portrait portrait, Component.Line line) {
-        if (line.part().treatment() == Treatment.HEATED) {
+        if (line.part().treatment() == Treatment.HEATED || portrait.component().isDough()) {
             return true;
         }
         var heating = portrait.component().heating();

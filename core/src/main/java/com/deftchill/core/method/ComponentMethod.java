@@ -4,7 +4,6 @@ import com.deftchill.core.batch.Component;
 import com.deftchill.core.batch.Foaming;
 import com.deftchill.core.batch.Share;
 import com.deftchill.core.chill.BowlCooling;
-import com.deftchill.core.chill.Material;
 import com.deftchill.core.dessert.Dessert;
 import com.deftchill.core.dessert.Joining;
 import com.deftchill.core.dessert.Portrait;
@@ -122,9 +121,7 @@ final class ComponentMethod extends PanSteps {
 
     /** Nothing is heated in a component that only whips or beats, unless it is written how hot. */
     private boolean heats() {
-        boolean gels = component.gel() != Component.Gel.NONE;
-        boolean beaten = component.kind().fatSets() && !gels;
-        return component.heating().hotC().isPresent() || !beaten;
+        return component.isHeated();
     }
 
     private void heat() {
@@ -273,9 +270,7 @@ final class ComponentMethod extends PanSteps {
     }
 
     private BowlCooling bowl(Mix mix) {
-        var material = Material.of(mix.composition());
-        return new BowlCooling(
-                component.parameters().cold(), mix.massG(), material.density(), material.heatCapacity(50));
+        return Cooling.bowl(component, mix);
     }
 
     private void fold() {
@@ -289,7 +284,7 @@ final class ComponentMethod extends PanSteps {
             return;
         }
         var window = foaming.window();
-        double minutes = minutesOpen(foaming);
+        double minutes = minutesOpen();
         var base = steps.stream()
                 .filter(step -> !family(code(step)).equals("whip"))
                 .reduce((a, b) -> b)
@@ -339,14 +334,12 @@ final class ComponentMethod extends PanSteps {
         return last();
     }
 
-    /** Minutes that the base stays in its window in the room; 0 when it is not heated. */
-    private double minutesOpen(Foaming foaming) {
-        if (!heats() || lines(Share.HOT).isEmpty()) {
-            return 0;
-        }
-        var window = foaming.window();
-        double from = component.fold().baseC().orElse(window.highC());
-        double seconds = bowl(component.base()).roomSeconds(from, window.lowC(), kitchen.roomC());
+    /** Minutes that the base stays in its window in the room; 0 when it is not heated, or never leaves it. */
+    private double minutesOpen() {
+        double seconds = Cooling.ofBase(component, kitchen)
+                .map(c ->
+                        bowl(component.base()).roomSeconds(c.fromC(), c.window().lowC(), c.roomC()))
+                .orElse(0.0);
         return Double.isInfinite(seconds) ? 0 : seconds / 60;
     }
 }

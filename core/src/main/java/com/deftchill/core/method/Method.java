@@ -1,5 +1,6 @@
 package com.deftchill.core.method;
 
+import com.deftchill.core.batch.SideWork;
 import com.deftchill.core.batch.Stack;
 import com.deftchill.core.dessert.Dessert;
 import com.deftchill.core.dessert.Portrait;
@@ -198,9 +199,15 @@ public final class Method {
                     || !portrait.component().layer()) {
                 continue;
             }
-            var says = StepWriter.says("garnish")
+            var done = portrait.component().sideWork().filter(SideWork::atService);
+            var says = StepWriter.says(done.map(SideWork::verb).orElse("garnish"))
                     .with("grams", Argument.grams(portrait.bed().grams()))
-                    .with("name", portrait.name());
+                    .with("name", portrait.name())
+                    .with(
+                            "crisp",
+                            Argument.figure(
+                                    dessert.parameters().pan().torchedCrisp().value(), 0));
+            boolean torched = done.filter(SideWork.TORCH::equals).isPresent();
             var before = dessert.studies().isEmpty() ? List.<After>of() : List.of(After.at("chill"));
             steps.add(new Step(
                     portrait.index() + ".garnish",
@@ -210,8 +217,8 @@ public final class Method {
                     StepWriter.part(says, "text"),
                     Kind.ACTIVE,
                     List.of(Need.HANDS),
-                    Span.of(work.garnishStart())
-                            .and(Span.of(work.garnishEach())
+                    Span.of(done.filter(SideWork.BRUSH::equals).isPresent() ? work.brush() : work.garnishStart())
+                            .and(Span.of(torched ? work.torchEach() : work.garnishEach())
                                     .times(dessert.batch().count())),
                     Optional.empty(),
                     Message.NONE,

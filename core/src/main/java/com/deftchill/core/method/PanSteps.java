@@ -2,7 +2,10 @@ package com.deftchill.core.method;
 
 import com.deftchill.core.batch.GanacheJoin;
 import com.deftchill.core.batch.Share;
+import com.deftchill.core.batch.SideWork;
+import com.deftchill.core.batch.Stack;
 import com.deftchill.core.cook.Boiling;
+import com.deftchill.core.cook.Dough;
 import com.deftchill.core.cook.Soaking;
 import com.deftchill.core.dessert.Portrait;
 import com.deftchill.core.method.Step.Kind;
@@ -18,6 +21,15 @@ abstract class PanSteps extends StepWriter {
     static final double FRIDGE_C = 5;
     static final double SIMMER_C = 80;
     private static final double BAKED_C = 175;
+    private static final double FREEZER_C = -18;
+    /** Of a shell with weights in it, and without them (handbook 5). */
+    private static final double BLIND_C = 200;
+
+    private static final double UNWEIGHTED_C = 180;
+    /** Where nothing else is written [E]. */
+    private static final double ROASTED_C = 200;
+
+    private static final double TOASTED_C = 160;
 
     PanSteps(Portrait portrait) {
         super(portrait);
@@ -93,7 +105,9 @@ abstract class PanSteps extends StepWriter {
     }
 
     final void compote() {
-        double minutes = component.cooked().minutes();
+        var pan = component.parameters().pan();
+        double panCm = component.cooked().panCm();
+        double boiling = Boiling.minutes(pan, panCm, component.lostG());
         add(
                 "simmer",
                 says("simmer")
@@ -101,17 +115,14 @@ abstract class PanSteps extends StepWriter {
                         .with("lost", Argument.grams(component.lostG()))
                         .with("left", Argument.grams(portrait.mix().massG())),
                 Kind.TENDED,
-                Span.slowedBy(
-                                component.lostG()
-                                        / component.parameters().pan().simmer().value(),
-                                component.parameters().pan().simmer())
-                        .atLeast(Span.exactly(minutes)),
+                Span.slowedBy(boiling, pan.simmer())
+                        .atLeast(Span.exactly(component.cooked().minutes())),
                 temperature(BOIL_C));
     }
 
     final void crust() {
         if (portrait.kind() == com.deftchill.core.batch.Kind.SHELL) {
-            add("line", says("line"), Kind.ACTIVE, Span.of(work().lay()));
+            shell();
             return;
         }
         add("mix", says("mix"), Kind.ACTIVE, Span.of(work().mixCrumb()));
@@ -133,6 +144,76 @@ abstract class PanSteps extends StepWriter {
                 temperature(baked ? BAKED_C : 4));
     }
 
+    /** A shell that is baked already, or one from its dough (handbook 5). */
+    private void shell() {
+        if (!component.isDough()) {
+            add("line", says("line"), Kind.ACTIVE, Span.of(work().lay()));
+        } else {
+            dough();
+        }
+        if (component.pressed().coated()) {
+            var bed = portrait.bed();
+            double surface = Dough.surfaceMm2(bed.inside(), bed.fromMm(), bed.wallMm());
+            add(
+                    "brush",
+                    says("coat")
+                            .with(
+                                    "grams",
+                                    Argument.grams(
+                                            Dough.coatG(component.parameters().pan(), surface))),
+                    Kind.ACTIVE,
+                    Span.of(work().brush()));
+        }
+    }
+
+    private void dough() {
+        var bed = portrait.bed();
+        double wide = 2
+                * bed.inside().halfWidthAtMm(Math.min(bed.wallMm(), bed.inside().brimMm()));
+        add("dough", says("dough"), Kind.ACTIVE, Span.of(work().mixDough()));
+        add("rest", says("rest"), Kind.WAITING, Span.of(work().restDough()), temperature(FRIDGE_C));
+        add(
+                "roll",
+                says("roll")
+                        .with("thick", Argument.millimetres(Stack.rolledMm(component)))
+                        .with("wide", Argument.millimetres(Dough.sheetMm(wide, bed.wallMm()))),
+                Kind.ACTIVE,
+                Span.of(work().rollDough()));
+        add("firm", says("firm"), Kind.WAITING, Span.of(work().firmDough()), temperature(FREEZER_C));
+        add(
+                "bake",
+                says("blind").with("hot", Argument.degrees(BLIND_C)).with("after", Argument.degrees(UNWEIGHTED_C)),
+                Kind.TENDED,
+                Span.of(work().bakeBlind()),
+                temperature(BLIND_C));
+        add("cool-shell", says("cool-shell"), Kind.WAITING, Span.of(work().coolShell()));
+    }
+
+    /** What is roasted or toasted before it is cut. */
+    final void oven() {
+        var done = component.sideWork().filter(work -> !work.atService());
+        if (done.isEmpty()) {
+            return;
+        }
+        boolean roasted = done.get() == SideWork.ROAST;
+        double celsius = component.cooked().ovenC().orElse(roasted ? ROASTED_C : TOASTED_C);
+        double left = portrait.mix().massG();
+        double syrup = roasted ? component.parameters().pan().roastSyrup().value() * left : 0;
+        var minutes = component.cooked().ovenMinutes();
+        add(
+                done.get().verb(),
+                says(done.get().verb())
+                        .with("what", names(component.lines()))
+                        .with("oven", Argument.degrees(celsius))
+                        .with("left", Argument.grams(left))
+                        .with("syrup", Argument.grams(syrup)),
+                Kind.TENDED,
+                minutes.isPresent()
+                        ? Span.exactly(minutes.getAsDouble())
+                        : Span.of(roasted ? work().roast() : work().toast()),
+                temperature(celsius));
+    }
+
     final void soak(int count) {
         var liquid = lines(Share.SOAK);
         var pieces = component.lines().stream()
@@ -152,6 +233,10 @@ abstract class PanSteps extends StepWriter {
     }
 
     final void pieces() {
+        oven();
+        if (component.sideWork().isPresent()) {
+            return;
+        }
         add("cut", says("cut").with("what", names(component.lines())), Kind.ACTIVE, Span.of(work().cut()));
     }
 }

@@ -101,6 +101,9 @@ abstract class StepWriter {
             case "simmer" -> "boil";
             case "mix" -> "beat";
             case "harden" -> "bake";
+            case "dough" -> "beat";
+            case "firm" -> "freeze";
+            case "cool-shell" -> "cool";
             case "line" -> "lay";
             case "fill" -> "pour";
             default -> code.startsWith("whip-") ? "whip" : code;
@@ -128,8 +131,8 @@ abstract class StepWriter {
                     needs.add(Need.ICE_BATH);
                 }
             }
-            case "bake" -> needs.add(Need.OVEN);
-            case "harden" -> needs.add(Need.COOLER_SHELF);
+            case "bake", "roast", "toast" -> needs.add(Need.OVEN);
+            case "harden", "rest", "firm" -> needs.add(Need.COOLER_SHELF);
             default -> {}
         }
         return needs;

@@ -32,4 +32,12 @@ public record PanParameters(
         Parameter doughTrimmed,
         Parameter doughLoses,
         Parameter torchedSugar,
+        Parameter roastLoses,
+        Parameter roastSyrup,
+        Parameter toastLoses,
+        Parameter glazeBrushed,
+        Parameter shellBarrier,
+        Parameter shellCrisp,
+        Parameter shellCoated,
+        Parameter torchedCrisp,
         Parameter moistIn) {}

@@ -4,6 +4,7 @@ import com.deftchill.core.composition.Constituent;
 import com.deftchill.core.formula.WrittenFormula.Work;
 import com.deftchill.core.larder.Ingredient;
 import com.deftchill.core.larder.Ingredient.Trait;
+import com.deftchill.core.larder.Roles;
 import com.deftchill.core.paste.PastedLine;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -211,8 +212,8 @@ final class Draft {
                         && !i.id().contains("yoghurt")
                         && !i.id().contains("creme");
             case EGG -> i.has(Trait.EGG);
-            case WHITE -> i.id().startsWith("egg-white");
-            case YOLK -> i.id().startsWith("egg-yolk");
+            case WHITE -> i.id().startsWith(Roles.WHITE);
+            case YOLK -> i.id().startsWith(Roles.YOLK);
             case CHOCOLATE -> i.group().equals("chocolate") && c.share(Constituent.COCOA_BUTTER) > 0.15;
             case BUTTER -> c.share(Constituent.BUTTER_FAT) >= 0.5;
             case BISCUIT -> i.group().equals("biscuit");

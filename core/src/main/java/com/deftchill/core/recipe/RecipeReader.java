@@ -12,6 +12,7 @@ import com.deftchill.core.formula.WrittenFormula.Moulds;
 import com.deftchill.core.formula.WrittenFormula.Stay;
 import com.deftchill.core.formula.WrittenFormula.Work;
 import com.deftchill.core.larder.Larder;
+import com.deftchill.core.larder.Roles;
 import com.deftchill.core.paste.PastedLine;
 import com.deftchill.core.paste.PastedList;
 import com.deftchill.core.recipe.ReadRecipe.Left;
@@ -27,10 +28,10 @@ import java.util.regex.Pattern;
 /** Reads a whole recipe. One reader reads one text. */
 public final class RecipeReader {
     /** Where nothing else is said: the fridge, filled in the morning. Neither is told as read. */
-    private static final Cooling FRIDGE = new Cooling("fridge-still", "4 °C");
+    private static final Cooling FRIDGE = new Cooling(Roles.FRIDGE, "4 °C");
 
     private static final String MORNING = "10:00";
-    private static final String USUAL_GLASS = "glass-straight";
+    private static final String USUAL_GLASS = Roles.GLASS;
     private static final int LONGEST_OWN = 400;
     private static final int MOST_OWN = 20;
     /** A sentence that says hardly more than where it goes. */
@@ -473,7 +474,7 @@ public final class RecipeReader {
         var places = new ArrayList<Stay>();
         if (frozen != null) {
             var lasts = hours(frozenMin);
-            places.add(new Stay("freezer-still", "", lasts, "", ""));
+            places.add(new Stay(Roles.FREEZER, "", lasts, "", ""));
             facts.add(new Fact("/cooler/places/0/stay", -1, "Frozen for", lasts, frozen.from(), frozen.to(), true));
         }
         if (lastChill != null) {

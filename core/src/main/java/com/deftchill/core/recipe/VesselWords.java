@@ -1,15 +1,16 @@
 package com.deftchill.core.recipe;
 
 import com.deftchill.core.larder.Larder;
+import com.deftchill.core.larder.LarderFiles;
 import com.deftchill.core.larder.Mould;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
+import org.apache.commons.csv.CSVRecord;
 
 /** What a dessert is filled into, how many, how it is served: read from a sentence or a yield. */
 final class VesselWords {
@@ -35,52 +36,15 @@ final class VesselWords {
             Map.entry("twelve", 12),
             Map.entry("a dozen", 12));
 
-    /** Families of vessels: the words for them, the larder's moulds among which the nearest size is, the usual one first. */
-    private static final Map<String, List<String>> FAMILIES = new LinkedHashMap<>();
-
-    static {
-        FAMILIES.put("dariole", List.of("dariole", "dariole-small", "dariole-plastic"));
-        FAMILIES.put("ramekin", List.of("ramekin-65", "ramekin", "ramekin-90"));
-        FAMILIES.put("pudding (?:tin|mould|basin)", List.of("pudding-tin"));
-        FAMILIES.put(
-                "half[- ]?spheres?|domes?",
-                List.of("half-sphere-70", "half-sphere-40", "half-sphere-50", "half-sphere-80", "half-sphere-160"));
-        FAMILIES.put(
-                "loose[- ]bottomed tart|tart tin|fluted tin|flan tin|tart case",
-                List.of("fluted-tin-230", "fluted-tin-100", "fluted-tin-280"));
-        FAMILIES.put(
-                "spring ?form|spring[- ]?tin|cake tin|loose[- ]bottomed(?: cake)? tin|round tin|cake pan",
-                List.of(
-                        "spring-tin-230",
-                        "spring-tin-100",
-                        "spring-tin-120",
-                        "spring-tin-180",
-                        "spring-tin-200",
-                        "spring-tin-260"));
-        FAMILIES.put("loaf (?:tin|pan)", List.of("loaf-tin", "loaf-tin-small"));
-        FAMILIES.put("terrine", List.of("terrine"));
-        FAMILIES.put("pie (?:dish|plate)", List.of("pie-dish-230", "pie-dish-glass"));
-        FAMILIES.put(
-                "(?:cake|mousse|pastry|metal|steel) rings?|rings?",
-                List.of("ring-160", "ring-60", "ring-70", "ring-80", "ring-140", "ring-180", "ring-200"));
-        FAMILIES.put("trifle bowl|glass bowl|large bowl", List.of("trifle-bowl"));
-        FAMILIES.put(
-                "(?:oblong|rectangular|shallow|gratin|serving|oven|baking) dish",
-                List.of("oblong-dish", "oblong-dish-large", "gratin-dish"));
-        FAMILIES.put("espresso cups?|coffee cups?", List.of("espresso-cup", "coffee-cup"));
-        FAMILIES.put("tea ?bowls?|bowls", List.of("tea-bowl"));
-        FAMILIES.put("(?:martini|cone) glass", List.of("martini-glass"));
-        FAMILIES.put("wine ?glass", List.of("wine-glass"));
-        FAMILIES.put("shot ?glass", List.of("shot-glass"));
-        FAMILIES.put("coupes?", List.of("coupe"));
-        FAMILIES.put("jars?", List.of("jar-200", "jar-125", "jar-350"));
-        FAMILIES.put("egg cups?", List.of("egg-cup"));
-        FAMILIES.put("tumblers?", List.of("tumbler"));
-        FAMILIES.put(
-                "glass(?:es)?|verrines?|pots?|cups?",
-                List.of("glass-straight", "verrine-60", "verrine-120", "tumbler", "jar-125", "jar-200"));
-        FAMILIES.put("moulds?|molds?", List.of("dariole", "dariole-small", "pudding-tin"));
+    /** Words for vessels, and the larder's moulds among which the nearest size is, the usual one first: {@code vessel-words.csv}. */
+    private record Family(Pattern words, List<String> moulds) {
+        static Family of(CSVRecord row) {
+            var words = Pattern.compile("(?i)\\b(?:" + row.get("words") + ")s?\\b");
+            return new Family(words, List.of(row.get("moulds").split(" ")));
+        }
     }
+
+    private static final List<Family> FAMILIES = LarderFiles.read("vessel-words.csv", Family::of);
 
     private static final Pattern COUNT = Pattern.compile(
             "(?i)\\b(" + NUMBER + ")\\s*(?:x\\s*)?(?:[\\d.]+\\s*(?:ml|cm|mm|fl ?oz|in(?:ch)?)\\s*)?"
@@ -105,11 +69,10 @@ final class VesselWords {
     record Count(int number, boolean portions, int from, int to) {}
 
     Optional<Vessel> vessel(String sentence) {
-        for (var family : FAMILIES.entrySet()) {
-            var found =
-                    Pattern.compile("(?i)\\b(?:" + family.getKey() + ")s?\\b").matcher(sentence);
+        for (var family : FAMILIES) {
+            var found = family.words().matcher(sentence);
             if (found.find()) {
-                var moulds = family.getValue().stream()
+                var moulds = family.moulds().stream()
                         .flatMap(id -> larder.mould(id).stream())
                         .toList();
                 return moulds.isEmpty()

@@ -7,6 +7,7 @@ import com.deftchill.core.composition.Constituent;
 import com.deftchill.core.cook.CrumbBase;
 import com.deftchill.core.cook.Soaking;
 import com.deftchill.core.formula.WrittenFormula.Work;
+import com.deftchill.core.larder.Roles;
 import com.deftchill.core.mix.MixingTemperature;
 import com.deftchill.core.text.Notation;
 import com.deftchill.core.turnout.Dip;
@@ -37,10 +38,10 @@ final class BenchSums {
                     "mixing",
                     "Mixing temperature",
                     "How warm when they meet?",
-                    SumField.ingredient("first", "First", "cream-35", ""),
+                    SumField.ingredient("first", "First", ""),
                     SumField.text("firstAmount", "Amount", "300 g"),
                     SumField.celsius("firstCelsius", "at", 85),
-                    SumField.ingredient("second", "Second", "milk-35", ""),
+                    SumField.ingredient("second", "Second", ""),
                     SumField.text("secondAmount", "Amount of it", "500 g"),
                     SumField.celsius("secondCelsius", "at", 5),
                     SumField.text("ice", "Ice in it", ""));
@@ -96,9 +97,9 @@ final class BenchSums {
                     "pans",
                     "Pan conversion",
                     "By how much for another tin?",
-                    SumField.mould("from", "From", "tin-4-inch"),
+                    SumField.mould("from", "From"),
                     SumField.text("fromCount", "How many", "1"),
-                    SumField.mould("to", "To", "tin-8-inch"),
+                    SumField.mould("to", "To"),
                     SumField.text("toCount", "How many of it", "1"),
                     SumField.text("fill", "Filled to", "40 mm"),
                     SumField.text("amount", "Amount now", "300 g"));
@@ -151,7 +152,7 @@ final class BenchSums {
                     "dip",
                     "Dip time",
                     "How many seconds in hot water?",
-                    SumField.mould("mould", "Mould", "dariole"),
+                    SumField.mould("mould", "Mould"),
                     SumField.celsius("water", "Water at", 60),
                     SumField.celsius("melts", "Gel melts at", 23),
                     SumField.celsius("cold", "Out of a fridge of", 4));
@@ -218,7 +219,7 @@ final class BenchSums {
                     "units",
                     "Units",
                     "What is it in grams?",
-                    SumField.ingredient("ingredient", "Of", "cream-35", ""),
+                    SumField.ingredient("ingredient", "Of", ""),
                     SumField.text("amount", "Amount", "1 1/2 cups + 2 tbsp"));
         }
 
@@ -256,7 +257,7 @@ final class BenchSums {
                     "soak",
                     "Soak",
                     "How long to dip, how much liquid?",
-                    SumField.ingredient("piece", "Biscuit or sponge", "finger-biscuits", "biscuit"),
+                    SumField.ingredient("piece", "Biscuit or sponge", "biscuit"),
                     SumField.text("amount", "Amount", "24 biscuits"),
                     SumField.text("dip", "Each side", "2 s"));
         }
@@ -285,7 +286,7 @@ final class BenchSums {
             double needs =
                     grams * uptake * (1 + in.parameters().pan().soakLeft().value());
             double best = soaking.seconds(soaking.aim(in.parameters().pan()));
-            var lines = List.of(line(piece.id(), grams), line("barley-tea", Math.max(1, needs)));
+            var lines = List.of(line(piece.id(), grams), line(Roles.SOAK, Math.max(1, needs)));
             var dip = Work.of("soak").withLines(List.of("l2")).with("lasts", Notation.write(seconds, 1) + " s");
             var made = component("soaked", "Soaked " + piece.name(), "soaked", lines, dip);
             return new SumAnswer(
@@ -319,11 +320,11 @@ final class BenchSums {
                     "crumb",
                     "Crumb base",
                     "How much for this tin?",
-                    SumField.mould("mould", "Tin", "spring-tin-200"),
+                    SumField.mould("mould", "Tin"),
                     SumField.text("thickness", "Thickness", "6 mm"),
                     SumField.text("wall", "Wall", "0 mm"),
-                    SumField.ingredient("crumbs", "Crumbs", "crumb-biscuits", "biscuit"),
-                    SumField.ingredient("butter", "Butter", "butter", "dairy"));
+                    SumField.ingredient("crumbs", "Crumbs", "biscuit"),
+                    SumField.ingredient("butter", "Butter", "dairy"));
         }
 
         @Override

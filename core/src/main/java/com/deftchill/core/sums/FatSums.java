@@ -9,6 +9,7 @@ import com.deftchill.core.formula.WrittenFormula.Component;
 import com.deftchill.core.formula.WrittenFormula.Line;
 import com.deftchill.core.formula.WrittenFormula.Work;
 import com.deftchill.core.larder.Ingredient;
+import com.deftchill.core.larder.Roles;
 import com.deftchill.core.mix.Mix;
 import com.deftchill.core.text.Notation;
 import com.deftchill.core.text.Words;
@@ -33,11 +34,11 @@ final class FatSums {
                     "ganache",
                     "Ganache ratio",
                     "Will it split, how will it eat?",
-                    SumField.ingredient("chocolate", "Chocolate", "dark-65", "chocolate"),
+                    SumField.ingredient("chocolate", "Chocolate", "chocolate"),
                     SumField.text("chocolateAmount", "Amount", "200 g"),
-                    SumField.ingredient("liquid", "With", "cream-35", ""),
+                    SumField.ingredient("liquid", "With", ""),
                     SumField.text("liquidAmount", "Amount of it", "200 g"),
-                    SumField.ingredient("other", "As soft with", "milk-chocolate", "chocolate"));
+                    SumField.ingredient("other", "As soft with", "chocolate"));
         }
 
         @Override
@@ -123,7 +124,7 @@ final class FatSums {
                     "whip",
                     "Whipped volume",
                     "How much does it make?",
-                    SumField.ingredient("cream", "Cream", "cream-35", "dairy"),
+                    SumField.ingredient("cream", "Cream", "dairy"),
                     SumField.text("amount", "Amount", "500 g"),
                     SumField.choice(
                             "whip",
@@ -183,7 +184,7 @@ final class FatSums {
             var lines = new ArrayList<Line>();
             lines.add(whipped(cream.id(), grams));
             if (sugar > 0) {
-                lines.add(whipped("sugar", sugar));
+                lines.add(whipped(Roles.SUGAR, sugar));
             }
             return new SumAnswer(
                     g(grams) + " whipped " + whip.words() + " makes " + ml(ml) + ".",

@@ -27,9 +27,9 @@ final class GelSums {
                     "swap",
                     "Sheet swap",
                     "How much of another gelatin?",
-                    SumField.gel("from", "Instead of", "sheet-gold"),
+                    SumField.gel("from", "Instead of"),
                     SumField.text("amount", "Amount", "4 sheets"),
-                    SumField.gel("to", "Use", "powder-225"),
+                    SumField.gel("to", "Use"),
                     SumField.text("water", "Water of the mix", "500 g"));
         }
 
@@ -112,7 +112,7 @@ final class GelSums {
                     "bloom",
                     "Bloom water",
                     "How much water, how long?",
-                    SumField.gel("gel", "Gelatin", "powder-225"),
+                    SumField.gel("gel", "Gelatin"),
                     SumField.text("amount", "Amount", "7 g"),
                     SumField.choice(
                             "school",

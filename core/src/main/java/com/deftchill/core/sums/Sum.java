@@ -4,15 +4,24 @@ import com.deftchill.core.formula.WrittenFormula.Component;
 import com.deftchill.core.formula.WrittenFormula.Foam;
 import com.deftchill.core.formula.WrittenFormula.Line;
 import com.deftchill.core.formula.WrittenFormula.Work;
+import com.deftchill.core.larder.LarderFiles;
 import com.deftchill.core.text.Notation;
 import com.deftchill.core.verdict.Evidence;
 import com.deftchill.core.verdict.Evidence.Constant;
 import com.deftchill.core.verdict.Evidence.Given;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 
 /** One question, answered. */
 abstract class Sum {
     private static final String SOURCE = "as in a dessert";
+    /** What fields start with, by sum and field: {@code sum-examples.csv}. */
+    private static final Map<String, String> EXAMPLES =
+            LarderFiles.read("sum-examples.csv", Function.identity()).stream()
+                    .collect(Collectors.toMap(row -> row.get("sum") + "/" + row.get("field"), row -> row.get("id")));
 
     private final String id;
     private final String title;
@@ -23,7 +32,17 @@ abstract class Sum {
         this.id = id;
         this.title = title;
         this.question = question;
-        this.fields = List.of(fields);
+        this.fields = Arrays.stream(fields)
+                .map(field -> field.isOfLarder() ? field.startingWith(example(id, field.name())) : field)
+                .toList();
+    }
+
+    private static String example(String sum, String field) {
+        var id = EXAMPLES.get(sum + "/" + field);
+        if (id == null) {
+            throw new IllegalStateException("sum-examples.csv has no row " + sum + "," + field);
+        }
+        return id;
     }
 
     String id() {

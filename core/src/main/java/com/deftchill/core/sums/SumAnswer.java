@@ -1,6 +1,7 @@
 package com.deftchill.core.sums;
 
 import com.deftchill.core.formula.WrittenFormula;
+import com.deftchill.core.text.Notation;
 import com.deftchill.core.verdict.Evidence;
 import java.util.List;
 import java.util.Optional;
@@ -13,13 +14,30 @@ import java.util.Optional;
  * @param figures in the order of interest
  * @param evidence where they come from
  * @param component of a dessert that the answer makes; absent where there is none
+ * @param moulds that it is made for; absent where none are named
  */
 public record SumAnswer(
         String sentence,
         String caution,
         List<SumFigure> figures,
         Evidence evidence,
-        Optional<WrittenFormula.Component> component) {
+        Optional<WrittenFormula.Component> component,
+        Optional<WrittenFormula.Moulds> moulds) {
+    SumAnswer(
+            String sentence,
+            String caution,
+            List<SumFigure> figures,
+            Evidence evidence,
+            Optional<WrittenFormula.Component> component) {
+        this(sentence, caution, figures, evidence, component, Optional.empty());
+    }
+
+    /** The same, made for so many of a mould. */
+    SumAnswer madeFor(String mould, double count) {
+        var moulds = new WrittenFormula.Moulds(mould, Notation.write(count, 0), "", "", "");
+        return new SumAnswer(sentence, caution, figures, evidence, component, Optional.of(moulds));
+    }
+
     public SumAnswer {
         figures = List.copyOf(figures);
     }

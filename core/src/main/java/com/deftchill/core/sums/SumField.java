@@ -54,16 +54,26 @@ public record SumField(String name, String label, String kind, String example, S
         }
     }
 
-    static SumField ingredient(String name, String label, String example, String group) {
-        return new SumField(name, label, "ingredient", example, group, List.of());
+    /** The same starting with an entry of the larder. */
+    SumField startingWith(String id) {
+        return new SumField(name, label, kind, id, group, choices);
     }
 
-    static SumField gel(String name, String label, String example) {
-        return new SumField(name, label, "gel", example, "", List.of());
+    /** Whether it is an entry of the larder that is chosen. */
+    boolean isOfLarder() {
+        return kind.equals("ingredient") || kind.equals("gel") || kind.equals("mould");
     }
 
-    static SumField mould(String name, String label, String example) {
-        return new SumField(name, label, "mould", example, "", List.of());
+    static SumField ingredient(String name, String label, String group) {
+        return new SumField(name, label, "ingredient", "", group, List.of());
+    }
+
+    static SumField gel(String name, String label) {
+        return new SumField(name, label, "gel", "", "", List.of());
+    }
+
+    static SumField mould(String name, String label) {
+        return new SumField(name, label, "mould", "", "", List.of());
     }
 
     static SumField choice(String name, String label, String example, Choice... choices) {

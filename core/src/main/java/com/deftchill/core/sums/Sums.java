@@ -23,6 +23,11 @@ public final class Sums {
             new BenchSums.Crumbs(),
             new PastrySums.Shell(),
             new PastrySums.Torched(),
+            new SideSums.Roasted(),
+            new SideSums.Toasted(),
+            new SideSums.Burnt(),
+            new SideSums.Glaze(),
+            new SideSums.Piped(),
             new BenchSums.Units());
 
     private Sums() {}

@@ -1,5 +1,6 @@
 package com.deftchill.core.text;
 
+import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.List;
 import java.util.Map;
@@ -35,6 +36,9 @@ public sealed interface Argument {
 
     /** A clock time some seconds after another. */
     record Moment(LocalTime from, double seconds) implements Argument {}
+
+    /** A day and a clock time in the kitchen. */
+    record On(LocalDateTime at) implements Argument {}
 
     /** A plain number, to so many decimals. */
     record Figure(double value, int decimals) implements Argument {}

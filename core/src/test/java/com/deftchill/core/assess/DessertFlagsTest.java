@@ -38,7 +38,8 @@ class DessertFlagsTest {
                 s.fineBelow(),
                 s.room(),
                 "€",
-                prices);
+                prices,
+                s.zone());
     }
 
     @Test

@@ -90,7 +90,8 @@ class DessertWorkTest {
                 "5000 g",
                 s.room(),
                 s.currency(),
-                s.prices()));
+                s.prices(),
+                s.zone()));
         var there = new Alternatives(ASSESSOR)
                 .scale(layered(), new ScaleWish("spring-tin-230", "3", "", ""), fine)
                 .value()

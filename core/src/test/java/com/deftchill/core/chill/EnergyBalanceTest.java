@@ -6,6 +6,7 @@ import com.deftchill.core.composition.Composition;
 import com.deftchill.core.composition.Constituent;
 import com.deftchill.core.larder.LarderFiles;
 import java.util.Arrays;
+import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -14,6 +15,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** Heat that leaves through the surfaces is heat that the dessert and its mould lost, in every shipped shape of wall. */
 class EnergyBalanceTest {
     private static final double LIMIT = 1e-6;
+    /** Steps in which moulds are filled higher; finer by ops/long. */
+    private static final double FILLED = Boolean.getBoolean("deftchill.long") ? 0.047 : 0.141;
 
     @ParameterizedTest
     @ValueSource(
@@ -62,19 +65,24 @@ class EnergyBalanceTest {
     @org.junit.jupiter.api.Test
     void temperaturesStayBetweenAirAndStart() {
         for (var mould : LarderFiles.shipped().moulds()) {
-            for (double share = 0.06; share <= 1; share += 0.047) {
+            for (double share = 0.06; share <= 1; share += FILLED) {
                 double fill = Math.max(2, share * mould.vessel().profile().brimMm());
                 var grid = Grid.of(mould.vessel(), new double[] {fill}, ChillOptions.standard());
                 var material = new Material[grid.cells()];
                 Arrays.fill(material, Material.of(setCream()));
+                var range = new DoubleSummaryStatistics();
                 var report = new ChillSimulation(grid, material, mould.vessel().material(), ChillOptions.standard())
                         .run(60, 20, List.of(Place.uniform(4, 7, 86_400)), (t, dt, mean, celsius) -> {
                             for (double c : celsius) {
-                                assertThat(c)
-                                        .as("%s filled to %s mm", mould.id(), fill)
-                                        .isBetween(3.9, 60.1);
+                                range.accept(c);
                             }
                         });
+                assertThat(range.getMin())
+                        .as("%s filled to %s mm", mould.id(), fill)
+                        .isGreaterThan(3.9);
+                assertThat(range.getMax())
+                        .as("%s filled to %s mm", mould.id(), fill)
+                        .isLessThan(60.1);
                 assertThat(report.steps()).isLessThan(400);
             }
         }

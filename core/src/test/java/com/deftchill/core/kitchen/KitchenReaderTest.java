@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import com.deftchill.core.Kitchens;
 import com.deftchill.core.text.TemperatureScale;
 import com.deftchill.core.verdict.Problem;
+import java.time.ZoneId;
 import org.junit.jupiter.api.Test;
 
 class KitchenReaderTest {
@@ -34,11 +35,13 @@ class KitchenReaderTest {
                 "50 g",
                 "68 °F",
                 "$",
-                "sugar = 1.50");
+                "sugar = 1.50",
+                "America/Halifax");
         var kitchen = KitchenReader.read(written).kitchen().orElseThrow();
         assertThat(kitchen.roomC()).isCloseTo(20, within(1e-9));
         assertThat(kitchen.usAllergens()).isTrue();
         assertThat(kitchen.strains()).isFalse();
+        assertThat(kitchen.zone()).contains(ZoneId.of("America/Halifax"));
         assertThat(kitchen.pricePerKg()).containsExactly(java.util.Map.entry("sugar", 1.5));
     }
 
@@ -58,7 +61,8 @@ class KitchenReaderTest {
                 "-1 g",
                 "90 °C",
                 "far too long",
-                "sugar is dear");
+                "sugar is dear",
+                "Nowhere/At all");
         var reading = KitchenReader.read(wrong);
         assertThat(reading.kitchen()).isEmpty();
         assertThat(reading.problems())
@@ -77,6 +81,7 @@ class KitchenReaderTest {
                         "/fineBelow",
                         "/room",
                         "/currency",
+                        "/zone",
                         "/prices");
         assertThat(reading.problems())
                 .allSatisfy(p -> assertThat(p.rule().key()).startsWith("problems."));

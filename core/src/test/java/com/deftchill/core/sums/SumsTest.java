@@ -206,4 +206,54 @@ class SumsTest {
                 .sum();
         assertThat(parts).isCloseTo(made, within(3.0));
     }
+
+    private static SumAnswer answered(String sum, Map<String, String> typed) {
+        return Sums.answer(sum, typed, Kitchens.STANDARD).orElseThrow().answer().orElseThrow();
+    }
+
+    private static double first(String sentence) {
+        return Double.parseDouble(sentence.replaceAll("[^0-9.].*", ""));
+    }
+
+    @Test
+    void whatTheOvenLeavesIsLessAndRunsOut() {
+        var fruit = answered("roasted", Map.of());
+        assertThat(first(fruit.sentence())).isBetween(430.0, 560.0);
+        assertThat(fruit.component().orElseThrow().work("roast").id()).isNotEmpty();
+        assertThat(first(answered("toasted", Map.of()).sentence())).isBetween(95.0, 99.0);
+    }
+
+    @Test
+    void moreJuiceMakesAThinnerSauce() {
+        var thick = answered("burnt", Map.of("broken", "25 g")).sentence();
+        var thin = answered("burnt", Map.of("broken", "120 g")).sentence();
+        assertThat(thin).contains("runs");
+        assertThat(thick).isNotEqualTo(thin).contains("hard");
+    }
+
+    @Test
+    void aGlazeGoesByTheSurfaceAndARosetteByItsCone() {
+        double one = first(answered("glaze", Map.of()).sentence());
+        assertThat(one).isBetween(17.0, 25.0);
+        assertThat(first(answered("glaze", Map.of("count", "3")).sentence())).isCloseTo(3 * one, within(3.0));
+        // A cone of 35 by 30 mm is 9.6 ml; whipped it weighs about half of that.
+        assertThat(first(answered("piped", Map.of()).sentence()) / 24).isBetween(4.0, 7.0);
+        assertThat(answered("piped", Map.of("cream", "milk-35")).sentence()).contains("cannot be piped");
+    }
+
+    @Test
+    void everyComponentOfASumIsUnderstoodInADessert() {
+        for (var sum : Sums.all(Kitchens.STANDARD.kitchen().temperature())) {
+            var made = answered(sum.id(), Map.of()).component();
+            if (made.isEmpty()) {
+                continue;
+            }
+            var pear = com.deftchill.core.Formulas.pear();
+            var components = new java.util.ArrayList<>(pear.components());
+            components.add(made.get());
+            var told = new com.deftchill.core.assess.Assessor(com.deftchill.core.chill.ChillOptions.standard())
+                    .assess(pear.withComponents(components), Kitchens.STANDARD);
+            assertThat(told.problems()).as(sum.id()).isEmpty();
+        }
+    }
 }

@@ -4,6 +4,7 @@ import com.deftchill.core.alternative.Alternatives;
 import com.deftchill.core.alternative.Comparison;
 import com.deftchill.core.alternative.ScaleWish;
 import com.deftchill.core.alternative.Scaled;
+import com.deftchill.core.alternative.SplitBatch;
 import com.deftchill.core.alternative.Swap;
 import com.deftchill.core.alternative.Trial;
 import com.deftchill.core.alternative.Variant;
@@ -118,6 +119,19 @@ class AssessmentController {
     List<Variant> variants(@RequestBody WrittenFormula formula, Asked asked) {
         var outcome = computing.heavy(
                 asked, (assessor, workplace) -> new Alternatives(assessor).variants(formula, workplace));
+        return outcome.value().orElseThrow(() -> new NotUnderstoodException(outcome.problems()));
+    }
+
+    @PostMapping("/split-batches")
+    @Operation(
+            operationId = "splitBatch",
+            summary = "A batch of which some moulds are made otherwise",
+            description =
+                    "What is weighed and made by itself for each part, with its answer and its flags; 422 when more are made"
+                            + " otherwise than there are.")
+    SplitBatch splitBatch(@RequestBody WrittenFormula formula, Asked asked) {
+        var outcome =
+                computing.heavy(asked, (assessor, workplace) -> new Alternatives(assessor).split(formula, workplace));
         return outcome.value().orElseThrow(() -> new NotUnderstoodException(outcome.problems()));
     }
 

@@ -10,16 +10,16 @@ import java.util.List;
  * @param inner profile of the mould, bottom to brim
  * @param layers bottom first
  */
-record SmallCut(
+public record SmallCut(
         String material, List<Point> inner, double wallMm, double baseMm, double fillMm, List<SmallLayer> layers) {
     /** More points than these are not seen in small. */
     private static final int MOST_POINTS = 24;
 
     /** A layer, by its place in the mould and its look. */
-    record SmallLayer(
+    public record SmallLayer(
             double fromMm, double toMm, String tint, double wallMm, double wallThicknessMm, List<Point> inside) {}
 
-    static SmallCut of(Section section) {
+    public static SmallCut of(Section section) {
         return new SmallCut(
                 section.material(),
                 few(section.inner()),

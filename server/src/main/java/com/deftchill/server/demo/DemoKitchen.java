@@ -12,7 +12,9 @@ import java.io.IOException;
 import java.sql.Timestamp;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.HashMap;
 import java.util.List;
+import java.util.UUID;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.ApplicationArguments;
@@ -56,6 +58,7 @@ class DemoKitchen implements ApplicationRunner {
     private final RevisionService revisions;
     private final KitchenService kitchen;
     private final BatchService batches;
+    private final DemoPlans plans;
     private final JdbcTemplate jdbc;
     private final ObjectMapper json;
     private final Clock clock;
@@ -66,6 +69,7 @@ class DemoKitchen implements ApplicationRunner {
             RevisionService revisions,
             KitchenService kitchen,
             BatchService batches,
+            DemoPlans plans,
             JdbcTemplate jdbc,
             ObjectMapper json,
             Clock clock) {
@@ -74,6 +78,7 @@ class DemoKitchen implements ApplicationRunner {
         this.revisions = revisions;
         this.kitchen = kitchen;
         this.batches = batches;
+        this.plans = plans;
         this.jdbc = jdbc;
         this.json = json;
         this.clock = clock;
@@ -86,8 +91,10 @@ class DemoKitchen implements ApplicationRunner {
             return;
         }
         var pear = formulas.create(read("pear-bay.json"));
+        var ids = new HashMap<String, UUID>();
+        ids.put("pear-bay", pear.getId());
         for (var name : OTHERS) {
-            formulas.create(read(name + ".json"));
+            ids.put(name, formulas.create(read(name + ".json")).getId());
         }
         kitchen.save(0, read("kitchen.json", WrittenKitchen.class));
         revisions.keep(pear.getId(), "First try, too firm", firmer(pear.getDocument()));
@@ -101,6 +108,7 @@ class DemoKitchen implements ApplicationRunner {
                 "SMALL_DIVOTS",
                 43.0,
                 "Two seconds too long in the water.");
+        plans.load(ids);
         LOG.info("loaded the demo kitchen");
     }
 

@@ -9,6 +9,7 @@ import com.deftchill.core.formula.WrittenFormula.Line;
 import com.deftchill.core.formula.WrittenFormula.Moulds;
 import com.deftchill.core.formula.WrittenFormula.Work;
 import com.deftchill.core.kitchen.Workplace;
+import com.deftchill.core.larder.Roles;
 import com.deftchill.core.paste.PastedLine;
 import com.deftchill.core.paste.PastedList;
 import com.deftchill.core.text.Argument;
@@ -181,8 +182,8 @@ class RecipeFiles {
                 name,
                 "in-glass",
                 List.of(component),
-                new Moulds("glass-straight", count.isEmpty() ? "6" : count, "", "", ""),
-                new WrittenFormula.Cooling("fridge-still", "4 °C"),
+                new Moulds(Roles.GLASS, count.isEmpty() ? "6" : count, "", "", ""),
+                new WrittenFormula.Cooling(Roles.FRIDGE, "4 °C"),
                 "14:00");
     }
 

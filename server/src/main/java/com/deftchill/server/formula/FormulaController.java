@@ -1,9 +1,13 @@
 package com.deftchill.server.formula;
 
 import com.deftchill.core.formula.WrittenFormula;
+import com.deftchill.server.document.Patches;
 import com.deftchill.server.formula.FormulaService.Listing;
 import com.deftchill.server.formula.FormulaService.Listing.Order;
 import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.ArraySchema;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
@@ -12,10 +16,12 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PatchMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -31,9 +37,11 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "Formulas")
 class FormulaController {
     private final FormulaService formulas;
+    private final Patches patches;
 
-    FormulaController(FormulaService formulas) {
+    FormulaController(FormulaService formulas, Patches patches) {
         this.formulas = formulas;
+        this.patches = patches;
     }
 
     /** A page of a list of formulas, without their documents. */
@@ -91,6 +99,41 @@ class FormulaController {
             description = "409 when the stored version is newer than the one given.")
     StoredFormula save(@PathVariable UUID id, @Valid @RequestBody SaveFormula save) {
         return stored(formulas.save(id, save.version(), save.document()));
+    }
+
+    /** One operation of a JSON Patch (RFC 6902). */
+    record PatchOperation(
+            @Schema(
+                    allowableValues = {"add", "remove", "replace", "move", "copy", "test"},
+                    example = "replace")
+            String op,
+
+            @Schema(description = "a JSON pointer", example = "/components/0/gels/0/amount")
+            String path,
+
+            @Schema(description = "a JSON pointer, to move or copy")
+            String from,
+
+            @Schema(description = "to add, put in its place or test for", example = "7 g")
+            Object value) {}
+
+    @PatchMapping(path = "/{id}", consumes = Patches.MEDIA_TYPE)
+    @Operation(
+            operationId = "patchFormula",
+            summary = "Change a formula by a JSON Patch (RFC 6902)",
+            description =
+                    "All operations or none. version: that it must have, unless left out. 409 changed-meanwhile when a"
+                            + " test of the patch does not hold, 422 naming the operation that cannot be done.",
+            requestBody =
+                    @io.swagger.v3.oas.annotations.parameters.RequestBody(
+                            content =
+                                    @Content(
+                                            mediaType = Patches.MEDIA_TYPE,
+                                            array =
+                                                    @ArraySchema(
+                                                            schema = @Schema(implementation = PatchOperation.class)))))
+    StoredFormula patch(@PathVariable UUID id, @RequestParam Optional<Long> version, @RequestBody String patch) {
+        return stored(formulas.change(id, version, document -> patches.applied(document, patch)));
     }
 
     @DeleteMapping("/{id}")

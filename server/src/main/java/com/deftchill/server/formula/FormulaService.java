@@ -8,7 +8,9 @@ import com.deftchill.server.problem.NotUnderstoodException;
 import com.deftchill.server.problem.StaleVersionException;
 import java.time.Clock;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import java.util.function.UnaryOperator;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.data.domain.Sort;
@@ -86,6 +88,17 @@ public class FormulaService {
         revisions.beforeSaving(formula, document);
         formula.write(document, clock.instant());
         return formulas.saveAndFlush(formula);
+    }
+
+    /**
+     * Changes a formula as it is in store.
+     *
+     * @param version that it must have; empty for any
+     */
+    @Transactional
+    public FormulaEntity change(UUID id, Optional<Long> version, UnaryOperator<WrittenFormula> change) {
+        var formula = formulas.findForChangeById(id).orElseThrow(() -> new NotFoundException("Formula", id));
+        return save(id, version.orElse(formula.getVersion()), change.apply(formula.getDocument()));
     }
 
     private FormulaEntity forChange(UUID id, long version) {

@@ -1,6 +1,7 @@
 package com.deftchill.server.formula;
 
 import com.deftchill.core.formula.WrittenFormula;
+import com.deftchill.server.document.Patches;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
@@ -31,9 +32,13 @@ class RevisionController {
     private static final int LONGEST_NAME = 80;
 
     private final RevisionService revisions;
+    private final FormulaService formulas;
+    private final Patches patches;
 
-    RevisionController(RevisionService revisions) {
+    RevisionController(RevisionService revisions, FormulaService formulas, Patches patches) {
         this.revisions = revisions;
+        this.formulas = formulas;
+        this.patches = patches;
     }
 
     /** A page of a list of kept states, without their documents. */
@@ -73,6 +78,15 @@ class RevisionController {
     @Operation(operationId = "getRevision", summary = "Read a state a formula had")
     Revision get(@PathVariable UUID formulaId, @PathVariable int number) {
         return whole(revisions.get(formulaId, number));
+    }
+
+    @GetMapping(path = "/{number}/patch", produces = Patches.MEDIA_TYPE)
+    @Operation(
+            operationId = "patchSinceRevision",
+            summary = "What was changed since a state, as a JSON Patch (RFC 6902)")
+    String patch(@PathVariable UUID formulaId, @PathVariable int number) {
+        var before = revisions.get(formulaId, number).getDocument();
+        return patches.between(before, formulas.get(formulaId).getDocument());
     }
 
     @PostMapping

@@ -96,7 +96,8 @@ class LarderController {
                 Arrays.stream(OwnKind.values())
                         .map(kind -> new OwnKindView(kind.id(), kind.label(), kind.fields()))
                         .toList(),
-                Arrays.stream(Kind.values()).map(LarderController::view).toList());
+                Arrays.stream(Kind.values()).map(LarderController::view).toList(),
+                ShortLists.ALL);
     }
 
     private static ComponentKindView view(Kind kind) {

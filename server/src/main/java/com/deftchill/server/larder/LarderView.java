@@ -2,6 +2,7 @@ package com.deftchill.server.larder;
 
 import com.deftchill.core.larder.OwnField;
 import java.util.List;
+import java.util.Map;
 
 /** Everything a formula can name, in the order of the data files; own entries last. */
 record LarderView(
@@ -11,7 +12,13 @@ record LarderView(
         List<CoolerView> coolers,
         List<AllergenView> allergens,
         List<OwnKindView> ownKinds,
-        List<ComponentKindView> componentKinds) {
+        List<ComponentKindView> componentKinds,
+        Map<String, List<ChoiceView>> choices) {
+
+    /**
+     * One of a short list: what is written or sent, and its words. An empty value is what holds when nothing is written.
+     */
+    record ChoiceView(String value, String label) {}
 
     /** A share of a composition: its column as own entries write it, its name, %. */
     record ShareView(String key, String name, double percent) {}

@@ -66,6 +66,16 @@ class ProblemHandler {
     }
 
     @ExceptionHandler
+    ResponseEntity<ProblemResponse> changed(ChangedMeanwhileException e) {
+        return answer(
+                HttpStatus.CONFLICT,
+                "changed-meanwhile",
+                "Changed meanwhile",
+                e.getMessage(),
+                List.of(Problem.of("changed-meanwhile", e.path(), "Patch", "", Problem.rule("changed-meanwhile"))));
+    }
+
+    @ExceptionHandler
     ResponseEntity<ProblemResponse> lost(ObjectOptimisticLockingFailureException e) {
         return answer(
                 HttpStatus.CONFLICT,

@@ -29,12 +29,18 @@ class OpenApiConfiguration {
             Map.entry("Amounts", List.of("gel", "sheets")),
             Map.entry("ComponentAnswer", List.of("course", "warming", "strip")),
             Map.entry("After", List.of("mostMinutes")),
+            Map.entry("PlanSummary", List.of("beginsAt")),
+            Map.entry("StoredPlan", List.of("schedule")),
+            Map.entry("NewPlan", List.of("writeId", "schedule")),
+            Map.entry("SavePlan", List.of("schedule")),
+            Map.entry("PlanQuestion", List.of("schedule", "now")),
+            Map.entry("PlanCheckQuestion", List.of("hand", "now")),
             Map.entry("Warming", List.of("rightFromC", "rightToC", "minutesOut")),
             Map.entry("WholeWarming", List.of("rightFromC", "rightToC", "minutesOut")),
             Map.entry("Assessment", List.of("warming")),
             Map.entry("BookRow", List.of("cut", "made")),
             Map.entry("OwnPreview", List.of("mould", "ingredient")),
-            Map.entry("SumAnswer", List.of("component")),
+            Map.entry("SumAnswer", List.of("component", "moulds")),
             Map.entry("Section", List.of("standing")),
             Map.entry("Milestone", List.of("minutes", "clock")),
             Map.entry(
@@ -71,17 +77,28 @@ class OpenApiConfiguration {
             Map.entry("ProblemResponse", List.of("currentVersion")));
 
     /** Of the formula document only these are always there: what is not written is absent. */
-    private static final Map<String, List<String>> OF_A_DOCUMENT = Map.of(
-            "WrittenFormula", List.of("schema", "components", "moulds", "cooler"),
-            "Component", List.of("id", "lines"),
-            "Line", List.of("id"),
-            "Gel", List.of("id"),
-            "Foam", List.of("id"),
-            "Work", List.of("id", "verb"),
-            "Moulds", List.of(),
-            "Cooling", List.of(),
-            "Stay", List.of(),
-            "Otherwise", List.of());
+    private static final Map<String, List<String>> OF_A_DOCUMENT = Map.ofEntries(
+            Map.entry("WrittenFormula", List.of("schema", "components", "moulds", "cooler")),
+            Map.entry("Component", List.of("id", "lines")),
+            Map.entry("Line", List.of("id")),
+            Map.entry("Gel", List.of("id")),
+            Map.entry("Foam", List.of("id")),
+            Map.entry("Work", List.of("id", "verb")),
+            Map.entry("Moulds", List.of()),
+            Map.entry("Cooling", List.of()),
+            Map.entry("Stay", List.of()),
+            Map.entry("Otherwise", List.of()),
+            Map.entry("WrittenPlan", List.of("schema", "services", "dishes", "people")),
+            Map.entry("Service", List.of("id", "on", "at")),
+            Map.entry("PlannedDish", List.of("id", "formula", "version", "service")),
+            Map.entry("Person", List.of("id", "shifts")),
+            Map.entry("Shift", List.of("from", "to")),
+            Map.entry("Kit", List.of()),
+            Map.entry("PlannedCooler", List.of("of")),
+            Map.entry("OwnedMould", List.of("of")),
+            Map.entry("Settled", List.of("task", "done")),
+            Map.entry("Shared", List.of("dish", "component", "with", "withComponent")),
+            Map.entry("Swapped", List.of("component", "line")));
 
     static {
         // Comes from a header, which is told of once for all.

@@ -5,7 +5,9 @@ import com.deftchill.core.text.Message;
 import com.deftchill.core.text.Notation;
 import com.deftchill.core.text.TemperatureScale;
 import com.deftchill.core.text.Words;
+import java.time.format.DateTimeFormatter;
 import java.util.HashMap;
+import java.util.Locale;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
@@ -14,6 +16,7 @@ import org.springframework.stereotype.Component;
 @Component
 public class MessageWriter {
     private static final String OWN = "own";
+    private static final DateTimeFormatter ON = DateTimeFormatter.ofPattern("EEE HH:mm", Locale.ENGLISH);
 
     private final MessageFiles files = new MessageFiles();
 
@@ -74,6 +77,9 @@ public class MessageWriter {
         }
         if (argument instanceof Argument.Moment moment) {
             return Words.clock(moment.from(), moment.seconds());
+        }
+        if (argument instanceof Argument.On on) {
+            return ON.format(on.at());
         }
         if (argument instanceof Argument.Figure figure) {
             return Notation.write(figure.value(), figure.decimals());

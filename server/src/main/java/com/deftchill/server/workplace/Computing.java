@@ -1,6 +1,7 @@
 package com.deftchill.server.workplace;
 
 import com.deftchill.core.assess.Assessor;
+import com.deftchill.core.chill.Stop;
 import com.deftchill.core.kitchen.Workplace;
 import com.deftchill.server.DeftChillSettings;
 import io.github.resilience4j.bulkhead.ThreadPoolBulkhead;
@@ -21,6 +22,8 @@ import org.springframework.stereotype.Component;
  */
 @Component
 public class Computing {
+    private static final int SEARCHING_PERCENT = 60;
+
     private final Assessor assessor;
     private final KitchenService kitchen;
     private final Questions questions = new Questions();
@@ -64,6 +67,35 @@ public class Computing {
     /** Computes several of what takes many runs, as many at once as there are cores; all or none. */
     public <T> List<T> heavy(Asked asked, List<Computation<T>> computations) {
         return all(heavy, settings.heavyDeadline(), asked, computations);
+    }
+
+    /** How long a search may take, so that what it found is still in time to be told. */
+    public Duration searching(Duration wanted) {
+        var most = settings.heavyDeadline().multipliedBy(SEARCHING_PERCENT).dividedBy(100);
+        return wanted.compareTo(most) < 0 ? wanted : most;
+    }
+
+    /** What asks for itself whether to go on. */
+    public interface Stoppable<T> {
+        T compute(Assessor assessor, Workplace workplace, Stop stop);
+    }
+
+    /** Computes what takes many runs, and part of it where no chill is followed: that part looks at the stop itself. */
+    public <T> T stoppable(Asked asked, Stoppable<T> computation) {
+        var workplace = kitchen.workplace();
+        var question = questions.begin(asked, settings.heavyDeadline());
+        try {
+            return heavy.executeSupplier(() -> {
+                        question.check();
+                        return computation.compute(assessor.stoppedBy(question), workplace, question);
+                    })
+                    .toCompletableFuture()
+                    .join();
+        } catch (CompletionException e) {
+            throw e.getCause() instanceof RuntimeException cause ? cause : e;
+        } finally {
+            question.end();
+        }
     }
 
     private <T> List<T> all(

@@ -8,6 +8,7 @@ import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import java.time.ZoneId;
 import java.util.Arrays;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -27,12 +28,22 @@ class KitchenController {
         this.kitchen = kitchen;
     }
 
+    /** Time zones named for places, not for their distance from Greenwich. */
+    private static final List<String> ZONES = ZoneId.getAvailableZoneIds().stream()
+            .filter(id -> id.contains("/") && !id.startsWith("Etc/") && !id.startsWith("SystemV/"))
+            .sorted()
+            .toList();
+
     /** Something to choose, and what it means. */
     record SettingChoice(String id, String name, String meaning) {}
 
     /** The settings with their version, and what can be chosen. */
     record KitchenView(
-            long version, WrittenKitchen settings, List<SettingChoice> safetyRules, List<SettingChoice> swapSchools) {}
+            long version,
+            WrittenKitchen settings,
+            List<SettingChoice> safetyRules,
+            List<SettingChoice> swapSchools,
+            List<String> zones) {}
 
     /** New settings, made on a version. */
     record SaveKitchen(
@@ -66,6 +77,7 @@ class KitchenController {
                         .toList(),
                 Arrays.stream(SwapSchool.values())
                         .map(school -> new SettingChoice(school.id(), school.words(), school.rule()))
-                        .toList());
+                        .toList(),
+                ZONES);
     }
 }

@@ -16,9 +16,12 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** What chocolate or butter makes firm waits for its fat: fat that takes twice as long sets the dessert later. */
+@Execution(ExecutionMode.CONCURRENT)
 class FatTakesTimeTest {
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final Assessor ASSESSOR = new Assessor(ChillOptions.standard());

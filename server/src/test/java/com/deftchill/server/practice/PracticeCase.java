@@ -76,6 +76,10 @@ final class PracticeCase {
         }
     }
 
+    Assessment told() {
+        return told;
+    }
+
     String name() {
         return number;
     }

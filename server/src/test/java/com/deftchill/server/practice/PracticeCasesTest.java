@@ -2,14 +2,18 @@ package com.deftchill.server.practice;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.deftchill.core.method.Step;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 
 /** Desserts whose outcome any experienced cook knows: none that works is called bad, and what fails is named. */
+@Execution(ExecutionMode.CONCURRENT)
 class PracticeCasesTest {
     private static final Path PAGE = Path.of("../docs/practice.md");
     private static final List<PracticeCase> CASES = PracticeCase.all();
@@ -36,5 +40,17 @@ class PracticeCasesTest {
             Files.writeString(PAGE, page);
         }
         assertThat(Files.readString(PAGE)).as("run with -DupdateDocs=true").isEqualTo(page);
+    }
+
+    /** What a cook stands beside is done within an evening. */
+    @Test
+    void nobodyStandsAtAPanForDays() {
+        assertThat(CASES)
+                .allSatisfy(c -> assertThat(c.told().method().stream()
+                                .filter(step -> step.kind() != Step.Kind.WAITING)
+                                .filter(step -> step.minutes() > 180)
+                                .map(step -> step.id() + " " + step.minutes() + " min"))
+                        .as(c.name())
+                        .isEmpty());
     }
 }

@@ -25,9 +25,12 @@ import java.util.TreeMap;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** A moment is the same minute wherever it is told: on the Bench, in the Cold, in the line, in the log, on the card. */
+@Execution(ExecutionMode.CONCURRENT)
 class SameMinuteTest {
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final Assessor ASSESSOR = new Assessor(ChillOptions.standard());

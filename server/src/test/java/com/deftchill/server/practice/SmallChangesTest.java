@@ -21,6 +21,8 @@ import java.util.OptionalInt;
 import java.util.Random;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -29,6 +31,7 @@ import tools.jackson.databind.node.ObjectNode;
  * No cliff: one hundredth more or less of anything written never turns what is fine into what is bad. A seeded sample of all
  * numbers of the demo and practice desserts between 70 and 130 %; {@code ops/long} takes many more.
  */
+@Execution(ExecutionMode.CONCURRENT)
 class SmallChangesTest {
     private static final int PAIRS = Integer.getInteger("deftchill.steps", 300);
     private static final int SWEEPS = Integer.getInteger("deftchill.sweeps", 20);

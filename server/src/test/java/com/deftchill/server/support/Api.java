@@ -78,6 +78,13 @@ public final class Api {
         return send(request(path).header("Content-Type", "application/json").PUT(BodyPublishers.ofString(body)));
     }
 
+    /** Changes what is at an address by a JSON Patch. */
+    public Answer patch(String path, String body) {
+        return send(request(path)
+                .header("Content-Type", "application/json-patch+json")
+                .method("PATCH", BodyPublishers.ofString(body)));
+    }
+
     public Answer delete(String path) {
         return send(request(path).DELETE());
     }

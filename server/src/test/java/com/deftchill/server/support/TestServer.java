@@ -39,7 +39,8 @@ public final class TestServer implements AutoCloseable {
         return begin(TestServer.class.getResourceAsStream(dump));
     }
 
-    private static TestServer begin(InputStream dump) {
+    /** One after the other: each looks for a port that is free. */
+    private static synchronized TestServer begin(InputStream dump) {
         try {
             var directory = Files.createTempDirectory("deftchill-test");
             run(List.of(script(), "start", directory.toString(), "--throwaway"), null);

@@ -30,9 +30,6 @@ public final class LoadVerdict {
     private static final int PARTS = 4;
     private static final double APART_S = 1800;
 
-    private static final double PROPERTIES_C = 20;
-    private static final double LEAST_TAU = 60;
-
     private LoadVerdict() {}
 
     public static Optional<Verdict> of(Dessert dessert) {
@@ -42,7 +39,7 @@ public final class LoadVerdict {
         if (cooler.powerW() == 0 || studies.isEmpty()) {
             return Optional.empty();
         }
-        var loads = studies.stream().map(study -> load(study, 1)).toList();
+        var loads = studies.stream().map(study -> study.load(1)).toList();
         var lumped = outcome(dessert, loads);
         var found = new Outcome(
                 Math.max(air, dessert.build().peakAirC()),
@@ -54,7 +51,7 @@ public final class LoadVerdict {
         }
         var spaced = outcome(dessert, spaced(dessert));
         var half =
-                outcome(dessert, studies.stream().map(study -> load(study, 0.5)).toList());
+                outcome(dessert, studies.stream().map(study -> study.load(0.5)).toList());
         double kj = loads.stream()
                         .mapToDouble(l -> l.heatJPerK() * Math.max(0, l.celsius() - air))
                         .sum()
@@ -106,25 +103,12 @@ public final class LoadVerdict {
         var loads = new ArrayList<Load>();
         for (int part = 0; part < PARTS; part++) {
             for (var study : dessert.studies()) {
-                var load = load(study, 1.0 / PARTS);
+                var load = study.load(1.0 / PARTS);
                 loads.add(new Load(
                         load.startSeconds() + part * APART_S, load.heatJPerK(), load.tauSeconds(), load.celsius()));
             }
         }
         return loads;
-    }
-
-    private static Load load(Study study, double share) {
-        double air = study.batch().airC();
-        double pour = study.component().pourC();
-        double halfway = study.history().secondsBelow((pour + air) / 2);
-        double tau = Double.isFinite(halfway) && pour > air ? halfway / Math.log(2) : LEAST_TAU;
-        double kg = study.batch().count() * study.bed().grams() / 1000;
-        return new Load(
-                study.startSeconds(),
-                share * kg * study.material().heatCapacity(PROPERTIES_C),
-                Math.max(LEAST_TAU, tau),
-                pour);
     }
 
     /** The layer that brings most, cooled in ice water before it is poured. */
@@ -137,7 +121,7 @@ public final class LoadVerdict {
         }
         var study = studies.get(most);
         double lowest = Math.ceil(Math.max(
-                study.onsetC() + dessert.parameters().gel().pourMargin().value(), PROPERTIES_C));
+                study.onsetC() + dessert.parameters().gel().pourMargin().value(), Study.PROPERTIES_C));
         if (study.component().kind().fatSets() || study.component().pourC() - lowest < COOLER_K) {
             return List.of();
         }

@@ -4,6 +4,7 @@ import com.deftchill.core.batch.Stay;
 import com.deftchill.core.dessert.Dessert;
 import com.deftchill.core.label.KeepingLife;
 import com.deftchill.core.larder.Mould.Release;
+import com.deftchill.core.larder.Roles;
 import com.deftchill.core.text.Notation;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Evidence;
@@ -183,7 +184,7 @@ public final class PlaceVerdicts {
         if (stays.get(last).open()) {
             changes.add(new Fix.Change("/cooler/places/" + last + "/stay", stay));
         }
-        changes.add(new Fix.Change("/cooler/places/" + (last + 1) + "/of", "fridge-still"));
+        changes.add(new Fix.Change("/cooler/places/" + (last + 1) + "/of", Roles.FRIDGE));
         changes.add(new Fix.Change("/cooler/places/" + (last + 1) + "/cover", "film"));
         return List.of(new Fix("Thaw it in the fridge afterwards", "under film, until it is served", changes));
     }

@@ -22,6 +22,9 @@ import java.util.Optional;
 /** What lies below or between: crumb bases and soaked pieces. */
 public final class BaseVerdicts {
     private static final double THICKNESS_TOLERANCE = 0.08;
+    /** Thicker it is more biscuit than dessert, mm [E]. */
+    private static final double THICKEST_MM = 14;
+
     /** So near a limit of its fat it is close, so far beyond it falls apart, g/g. */
     private static final double CLOSE_SHARE = 0.015;
 
@@ -35,6 +38,8 @@ public final class BaseVerdicts {
         return switch (portrait.kind()) {
             case CRUMB -> crumb(portrait);
             case SOAKED -> soak(portrait);
+            case SHELL -> SideVerdicts.shell(portrait);
+            case GARNISH -> SideVerdicts.topping(portrait);
             default -> List.of();
         };
     }
@@ -109,25 +114,15 @@ public final class BaseVerdicts {
         if (Math.abs(now / aim - 1) <= THICKNESS_TOLERANCE) {
             return verdict(portrait, "base-thickness", Tone.NOTE, "Thickness of the base", sentence, List.of());
         }
+        // Nobody asked for another thickness, and a thick base is a matter of taste until it no longer cuts.
+        boolean liked = wanted.isEmpty() && now > aim && now <= THICKEST_MM;
         return verdict(
                 portrait,
                 "base-thickness-off",
-                Tone.CAUTION,
-                now < aim ? "Too little for this tin" : "Too much for this tin",
+                liked ? Tone.NOTE : Tone.CAUTION,
+                liked ? "A thick base" : now < aim ? "Too little for this tin" : "Too much for this tin",
                 sentence,
-                List.of(scaled(portrait, needs / each, Notation.write(aim, 1) + " mm thick")));
-    }
-
-    /** Every amount of the component by a factor. */
-    private static Fix scaled(Portrait portrait, double factor, String effect) {
-        var changes = new ArrayList<Fix.Change>();
-        var lines = portrait.component().lines();
-        for (int i = 0; i < lines.size(); i++) {
-            changes.add(new Fix.Change(
-                    portrait.line(i, "amount"),
-                    Words.grams(portrait.weighed(lines.get(i).part().grams() * factor))));
-        }
-        return new Fix("Make " + Notation.write(factor, 2) + " times as much", effect, changes);
+                List.of(ScaledLines.fix(portrait, needs / each, Notation.write(aim, 1) + " mm thick")));
     }
 
     /** Above so much of the dry limit it is close to it [E]. */

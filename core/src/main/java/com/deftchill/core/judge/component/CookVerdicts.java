@@ -65,6 +65,10 @@ public final class CookVerdicts {
     public static List<Verdict> of(Portrait portrait) {
         var verdicts = new ArrayList<Verdict>();
         var component = portrait.component();
+        if (component.isDough()) {
+            // An oven, no pan.
+            return verdicts;
+        }
         var hot = component.lines().stream()
                 .filter(line -> line.share() == Share.HOT)
                 .toList();
@@ -217,7 +221,7 @@ public final class CookVerdicts {
                 portrait,
                 "boiled-away",
                 Tone.NOTE,
-                "What is left in the pan",
+                component.sideWork().isPresent() ? "What the oven leaves" : "What is left in the pan",
                 Words.grams(before) + " comes down to " + Words.grams(after) + " (" + Words.percent(after / before)
                         + ")." + estimate,
                 "/work/boil/away",

@@ -169,6 +169,10 @@ public final class GanacheVerdicts {
         return line.part().ingredient().composition();
     }
 
+    private static boolean isChocolate(Component.Line line) {
+        return line.part().ingredient().group().equals("chocolate");
+    }
+
     /** Joined too cold, cocoa butter sets; too hot, the emulsion breaks. */
     private static Optional<Verdict> joining(Portrait portrait) {
         var heating = portrait.component().heating();
@@ -176,8 +180,14 @@ public final class GanacheVerdicts {
             return Optional.empty();
         }
         var joined = new MixingTemperature();
+        // What is written cold is stirred in once chocolate and hot liquid are one.
+        boolean hotLiquid = portrait.component().lines().stream()
+                .anyMatch(line -> !isChocolate(line) && !line.cold() && !line.whipped());
         for (var line : portrait.component().lines()) {
-            boolean chocolate = line.part().ingredient().group().equals("chocolate");
+            boolean chocolate = isChocolate(line);
+            if (line.whipped() || (hotLiquid && line.cold() && !chocolate)) {
+                continue;
+            }
             boolean melted = portrait.component().cooked().join() == GanacheJoin.MELTED;
             double celsius = chocolate
                     ? (melted
@@ -186,9 +196,7 @@ public final class GanacheVerdicts {
                     : line.cold()
                             ? heating.coldC().orElse(Joining.FRIDGE_C)
                             : heating.hotC().getAsDouble();
-            if (!line.whipped()) {
-                joined.add(line.part().grams(), composition(line), celsius);
-            }
+            joined.add(line.part().grams(), composition(line), celsius);
         }
         double meet = joined.celsius();
         if (Double.isNaN(meet)) {

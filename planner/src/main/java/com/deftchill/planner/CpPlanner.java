@@ -1,0 +1,232 @@
+package com.deftchill.planner;
+
+import com.deftchill.core.plan.Checker;
+import com.deftchill.core.plan.Day;
+import com.deftchill.core.plan.Schedule;
+import com.deftchill.core.plan.Solver;
+import com.google.ortools.Loader;
+import com.google.ortools.sat.CpSolver;
+import com.google.ortools.sat.CpSolverStatus;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
+
+/**
+ * Plans by constraint programming (CP-SAT). Respects are settled one after another: each is made as small as the time
+ * allows, then held, before the next is looked at. Safe for use by many threads; each answer takes the memory of its own
+ * model, outside the heap.
+ */
+public final class CpPlanner implements Solver {
+    /**
+     * Threads of the solver. One gives the same answer to the same question, as long as its own clock ends the search; two
+     * find far better plans for long days (measured: with turns taken by its own clock two are slower than one).
+     */
+    private static final int WORKERS = 2;
+    /** Of the time that is left, the share that a respect may take; one that is not named may take all of it. */
+    private static final Map<String, Double> SHARES =
+            Map.of("closed", 0.3, "late", 0.3, "windows", 0.25, "service", 0.2, "evening", 0.25, "moved", 0.7);
+    /** Respects that are rules: what breaks none has nothing left of them. */
+    private static final Set<String> RULES = Set.of("closed", "late");
+    /** Work of the solver's own clock for a second of ours: where it is repeatable, that ends the search, not ours. */
+    private static final double WORK_PER_SECOND = 0.5;
+    /** So many times its budget a repeatable search may take by our clock, on a machine that is busy with other things. */
+    private static final double PATIENCE = 40;
+    /** Of the time, the share that is given to finding any plan that is in time. */
+    private static final double TO_FIT = 0.4;
+
+    /** A day of so many tasks is planned dessert by dessert first. */
+    private static final int LONG = 120;
+
+    private static final double LEAST_SECONDS = 0.05;
+
+    /** So often it is looked whether anybody still waits, ms. */
+    private static final int LOOKED_MS = 100;
+
+    private static final ScheduledExecutorService WATCH = Executors.newSingleThreadScheduledExecutor(run -> {
+        var thread = new Thread(run, "plan-watch");
+        thread.setDaemon(true);
+        return thread;
+    });
+
+    static {
+        Loader.loadNativeLibraries();
+    }
+
+    /** Loads the native library, which takes a second or two. */
+    public CpPlanner() {}
+
+    @Override
+    public Solution solve(Day day, Options options) {
+        return new Search(day, options).run();
+    }
+
+    /** One question. */
+    private static final class Search {
+        private final Day day;
+        private final Options options;
+        private final long begin = System.nanoTime();
+        private final DayModel model;
+        private final List<Level> levels = new ArrayList<>();
+        private Optional<Schedule> best = Optional.empty();
+        /** By the solver's own clock. */
+        private double work;
+
+        /** So small a part of a day that a second thread only costs. */
+        private final boolean isSmall;
+
+        Search(Day day, Options options) {
+            this(day, options, false);
+        }
+
+        private Search(Day day, Options options, boolean isSmall) {
+            this.isSmall = isSmall;
+            this.day = day;
+            this.options = options;
+            model = new DayModel(day, options.aim() == Aim.FITS);
+        }
+
+        Solution run() {
+            if (model.impossible()) {
+                return new Solution(Optional.empty(), true, levels, seconds());
+            }
+            var beginning = beginning();
+            beginning.ifPresent(model::hint);
+            // What breaks no rule is an answer, should nothing better be found.
+            best = beginning.filter(s -> Checker.check(day, s).isEmpty());
+            for (var code : respects()) {
+                if (options.stopped().getAsBoolean() || left() < LEAST_SECONDS) {
+                    break;
+                }
+                boolean found = isAtItsBound(code)
+                        || settle(code, SHARES.getOrDefault(code, 1.0))
+                        // Not within its share: then in all the time that is left, since it goes before the others.
+                        || (best.isPresent() && settle(code, 1.0));
+                if (!found) {
+                    boolean impossible = best.isEmpty() && model.infeasible();
+                    return new Solution(best, impossible, levels, seconds());
+                }
+            }
+            return new Solution(best, false, levels, seconds());
+        }
+
+        /** What it begins from: a schedule that is there and breaks no rule, else any that is in time. */
+        private Optional<Schedule> beginning() {
+            var before = options.before();
+            boolean good = before.map(s -> Checker.check(day, s).isEmpty()).orElse(false);
+            if (good || options.aim() != Aim.BEST) {
+                return before;
+            }
+            var found = anyInTime(options.budget().toMillis() * TO_FIT / 1e3);
+            return found.or(() -> before);
+        }
+
+        /** A long day dessert by dessert, then, or at once, as a whole. */
+        private Optional<Schedule> anyInTime(double share) {
+            Optional<Schedule> found = Optional.empty();
+            if (day.tasks().size() >= LONG) {
+                found = OneByOne.schedule(day, part -> fits(part, left(), true));
+            }
+            return found.isPresent() ? found : fits(day, share, false);
+        }
+
+        private Optional<Schedule> fits(Day some, double within, boolean isSmall) {
+            if (within < LEAST_SECONDS) {
+                return Optional.empty();
+            }
+            var search = new Search(some, options.with(Aim.FITS, Duration.ofMillis((long) (within * 1000))), isSmall);
+            var found = search.run().schedule();
+            work += search.work;
+            return found;
+        }
+
+        private List<String> respects() {
+            return switch (options.aim()) {
+                case FITS -> List.of("fits");
+                case BEST -> List.of("closed", "late", "windows", "service", "evening", "start");
+                case LEAST_MOVED -> List.of("closed", "late", "moved", "windows");
+            };
+        }
+
+        /** What breaks no rule is neither late nor closed: that needs no search. */
+        private boolean isAtItsBound(String code) {
+            var cost = model.cost(code, options.before());
+            if (best.isEmpty() || cost.isEmpty() || !RULES.contains(code)) {
+                return false;
+            }
+            boolean broken = !Checker.check(day, best.get()).isEmpty();
+            if (!broken) {
+                levels.add(new Level(code, 0, 0, 0));
+                model.hold(cost.get(), 0);
+            }
+            return !broken;
+        }
+
+        /** Makes one respect as small as can be and holds it there; false if nothing was found. */
+        private boolean settle(String code, double share) {
+            double from = seconds();
+            var cost = model.cost(code, options.before());
+            if (cost.isEmpty() && best.isPresent()) {
+                return true;
+            }
+            cost.ifPresent(model::minimize);
+            var solver = new CpSolver();
+            var parameters = solver.getParameters();
+            double allowed = best.isEmpty() ? left() : Math.max(LEAST_SECONDS, left() * share);
+            parameters
+                    .setRandomSeed(options.seed())
+                    .setNumWorkers(options.repeatable() || isSmall ? 1 : WORKERS)
+                    .setMaxTimeInSeconds(options.repeatable() ? allowed * PATIENCE : allowed);
+            if (isSmall) {
+                // Most of it is fixed already: what makes hard searches shorter only delays this one.
+                parameters.setSymmetryLevel(0).setLinearizationLevel(0).setCpModelProbingLevel(0);
+            }
+            if (options.repeatable()) {
+                parameters.setMaxDeterministicTime(allowed * WORK_PER_SECOND);
+            }
+            var watch = WATCH.scheduleAtFixedRate(
+                    () -> {
+                        if (options.stopped().getAsBoolean()) {
+                            solver.stopSearch();
+                        }
+                    },
+                    LOOKED_MS,
+                    LOOKED_MS,
+                    TimeUnit.MILLISECONDS);
+            CpSolverStatus status;
+            try {
+                status = solver.solve(model.model());
+            } finally {
+                watch.cancel(false);
+            }
+            work += solver.response().getDeterministicTime();
+            model.ended(status);
+            if (status != CpSolverStatus.OPTIMAL && status != CpSolverStatus.FEASIBLE) {
+                return false;
+            }
+            var schedule = model.schedule(solver);
+            best = Optional.of(schedule);
+            if (cost.isPresent()) {
+                double value = solver.objectiveValue();
+                levels.add(new Level(code, value, solver.bestObjectiveBound(), seconds() - from));
+                model.hold(cost.get(), Math.round(value));
+            }
+            model.hint(solver);
+            return true;
+        }
+
+        private double seconds() {
+            return (System.nanoTime() - begin) / 1e9;
+        }
+
+        private double left() {
+            double spent = options.repeatable() ? work / WORK_PER_SECOND : seconds();
+            return options.budget().toMillis() / 1e3 - spent;
+        }
+    }
+}
