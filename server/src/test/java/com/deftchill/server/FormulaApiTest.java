@@ -34,6 +34,13 @@ class FormulaApiTest {
     }
 
     @Test
+    void whatIsNewHasNotMoved() {
+        var opened = "/api/formulas/" + create() + "/opened";
+        assertThat(api.post(opened, "").json().toString()).isEqualTo("{\"why\":[],\"figures\":[]}");
+        assertThat(api.post(opened, "").json().toString()).isEqualTo("{\"why\":[],\"figures\":[]}");
+    }
+
+    @Test
     void keepsEvenWhatCannotBeUnderstoodYetExactlyAsTyped() {
         var document = Api.demo("pear-bay");
         document.put("name", "Kastanie 栗 \uD83C\uDF30");

@@ -146,13 +146,4 @@ class OldDataTest {
         assertThat(told.at("/figures/0").asString()).startsWith("Set after").contains("it was after 2 h");
         assertThat(told.at("/why/0").asString()).contains("60 Pa");
     }
-
-    @Test
-    void whatIsNewHasNotMoved() {
-        var created = api.post("/api/formulas", Api.demo("pear-bay").toString()).json();
-        var opened = "/api/formulas/" + created.at("/id").asString() + "/opened";
-        assertThat(api.post(opened, "").json().toString()).isEqualTo("{\"why\":[],\"figures\":[]}");
-        assertThat(api.post(opened, "").json().toString()).isEqualTo("{\"why\":[],\"figures\":[]}");
-        api.delete("/api/formulas/" + created.at("/id").asString() + "?version=0");
-    }
 }
