@@ -83,7 +83,8 @@ const WORDS: Record<string, string> = {
   windows: 'windows met in their middle',
   service: 'hands free before service',
   evening: 'no evening work',
-  start: 'as late as is sensible',
+  start: 'begun as late as is sensible',
+  waiting: 'each step as late as is sensible',
   closed: 'windows kept',
   moved: 'little moved',
 }

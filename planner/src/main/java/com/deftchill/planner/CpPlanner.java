@@ -2,16 +2,19 @@ package com.deftchill.planner;
 
 import com.deftchill.core.plan.Checker;
 import com.deftchill.core.plan.Day;
+import com.deftchill.core.plan.Respects;
 import com.deftchill.core.plan.Schedule;
 import com.deftchill.core.plan.Solver;
 import com.google.ortools.Loader;
 import com.google.ortools.sat.CpSolver;
 import com.google.ortools.sat.CpSolverStatus;
+import com.google.ortools.sat.LinearExpr;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalLong;
 import java.util.Set;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
@@ -29,8 +32,8 @@ public final class CpPlanner implements Solver {
      */
     private static final int WORKERS = 2;
     /** Of the time that is left, the share that a respect may take; one that is not named may take all of it. */
-    private static final Map<String, Double> SHARES =
-            Map.of("closed", 0.3, "late", 0.3, "windows", 0.25, "service", 0.2, "evening", 0.25, "moved", 0.7);
+    private static final Map<String, Double> SHARES = Map.of(
+            "closed", 0.3, "late", 0.3, "windows", 0.25, "service", 0.2, "evening", 0.25, "start", 0.5, "moved", 0.7);
     /** Respects that are rules: what breaks none has nothing left of them. */
     private static final Set<String> RULES = Set.of("closed", "late");
     /** Work of the solver's own clock for a second of ours: where it is repeatable, that ends the search, not ours. */
@@ -39,6 +42,18 @@ public final class CpPlanner implements Solver {
     private static final double PATIENCE = 40;
     /** Of the time, the share that is given to finding any plan that is in time. */
     private static final double TO_FIT = 0.4;
+
+    /** A day of so many tasks is polished dessert by dessert. */
+    private static final int POLISHED = 60;
+
+    /** Of the time that is left, the share that polishing may take. */
+    private static final double TO_POLISH = 0.7;
+
+    /** Seconds at most for one dessert while polishing. */
+    private static final double MOST_FOR_ONE = 0.5;
+
+    /** Of the time, the share that is given to finding a plan in which only few desserts are moved. */
+    private static final double TO_MEND = 0.6;
 
     /** A day of so many tasks is planned dessert by dessert first. */
     private static final int LONG = 120;
@@ -80,12 +95,15 @@ public final class CpPlanner implements Solver {
         /** So small a part of a day that a second thread only costs. */
         private final boolean isSmall;
 
+        private final List<String> respects;
+
         Search(Day day, Options options) {
-            this(day, options, false);
+            this(day, options, false, respects(options.aim()));
         }
 
-        private Search(Day day, Options options, boolean isSmall) {
+        private Search(Day day, Options options, boolean isSmall, List<String> respects) {
             this.isSmall = isSmall;
+            this.respects = respects;
             this.day = day;
             this.options = options;
             model = new DayModel(day, options.aim() == Aim.FITS);
@@ -99,7 +117,7 @@ public final class CpPlanner implements Solver {
             beginning.ifPresent(model::hint);
             // What breaks no rule is an answer, should nothing better be found.
             best = beginning.filter(s -> Checker.check(day, s).isEmpty());
-            for (var code : respects()) {
+            for (var code : respects) {
                 if (options.stopped().getAsBoolean() || left() < LEAST_SECONDS) {
                     break;
                 }
@@ -119,11 +137,38 @@ public final class CpPlanner implements Solver {
         private Optional<Schedule> beginning() {
             var before = options.before();
             boolean good = before.map(s -> Checker.check(day, s).isEmpty()).orElse(false);
-            if (good || options.aim() != Aim.BEST) {
+            if (options.aim() == Aim.FITS || (good && options.aim() == Aim.LEAST_MOVED)) {
                 return before;
             }
-            var found = anyInTime(options.budget().toMillis() * TO_FIT / 1e3);
-            return found.or(() -> before);
+            if (options.aim() == Aim.LEAST_MOVED) {
+                return before.flatMap(this::mended).or(() -> before);
+            }
+            var found = good ? before : anyInTime(options.budget().toMillis() * TO_FIT / 1e3);
+            return found.map(this::polished).or(() -> before);
+        }
+
+        /** Of a day that is not short: each dessert in turn placed better among the others, as long as that helps. */
+        private Schedule polished(Schedule schedule) {
+            if (day.tasks().size() < POLISHED) {
+                return schedule;
+            }
+            double rest = left() * (1 - TO_POLISH);
+            return Polishing.of(day, schedule, (part, from) -> {
+                double within = Math.min(MOST_FOR_ONE, left() - rest);
+                return options.stopped().getAsBoolean() ? Optional.empty() : better(part, from, within);
+            });
+        }
+
+        private Optional<Schedule> better(Day part, Schedule from, double within) {
+            if (within < LEAST_SECONDS) {
+                return Optional.empty();
+            }
+            var asked = options.with(Aim.FITS, Duration.ofMillis((long) (within * 1000)))
+                    .from(from);
+            var search = new Search(part, asked, true, List.of("all"));
+            var found = search.run().schedule();
+            work += search.work;
+            return found;
         }
 
         /** A long day dessert by dessert, then, or at once, as a whole. */
@@ -135,36 +180,50 @@ public final class CpPlanner implements Solver {
             return found.isPresent() ? found : fits(day, share, false);
         }
 
+        /** With the desserts that break a rule planned anew among the others, which stay where they are. */
+        private Optional<Schedule> mended(Schedule before) {
+            return Mending.part(day, before)
+                    .flatMap(part -> fits(part, options.budget().toMillis() * TO_MEND / 1e3, true));
+        }
+
         private Optional<Schedule> fits(Day some, double within, boolean isSmall) {
             if (within < LEAST_SECONDS) {
                 return Optional.empty();
             }
-            var search = new Search(some, options.with(Aim.FITS, Duration.ofMillis((long) (within * 1000))), isSmall);
+            var asked = options.with(Aim.FITS, Duration.ofMillis((long) (within * 1000)));
+            var search = new Search(some, asked, isSmall, respects(Aim.FITS));
             var found = search.run().schedule();
             work += search.work;
             return found;
         }
 
-        private List<String> respects() {
-            return switch (options.aim()) {
+        private static List<String> respects(Aim aim) {
+            return switch (aim) {
                 case FITS -> List.of("fits");
-                case BEST -> List.of("closed", "late", "windows", "service", "evening", "start");
+                case BEST -> List.of("closed", "late", "windows", "service", "evening", "start", "waiting");
                 case LEAST_MOVED -> List.of("closed", "late", "moved", "windows");
             };
         }
 
-        /** What breaks no rule is neither late nor closed: that needs no search. */
+        /** What breaks no rule is neither late nor closed, and of what is nothing left there is nothing to be had: no search. */
         private boolean isAtItsBound(String code) {
             var cost = model.cost(code, options.before());
-            if (best.isEmpty() || cost.isEmpty() || !RULES.contains(code)) {
+            if (best.isEmpty() || cost.isEmpty()) {
                 return false;
             }
-            boolean broken = !Checker.check(day, best.get()).isEmpty();
-            if (!broken) {
+            boolean atBound = RULES.contains(code)
+                    ? Checker.check(day, best.get()).isEmpty()
+                    : left(code).isPresent() && left(code).getAsLong() == 0;
+            if (atBound) {
                 levels.add(new Level(code, 0, 0, 0));
                 model.hold(cost.get(), 0);
             }
-            return !broken;
+            return atBound;
+        }
+
+        /** What the best plan so far has left of a respect. */
+        private OptionalLong left(String code) {
+            return best.isEmpty() ? OptionalLong.empty() : new Respects(day, best.get()).of(code);
         }
 
         /** Makes one respect as small as can be and holds it there; false if nothing was found. */
@@ -207,16 +266,32 @@ public final class CpPlanner implements Solver {
             work += solver.response().getDeterministicTime();
             model.ended(status);
             if (status != CpSolverStatus.OPTIMAL && status != CpSolverStatus.FEASIBLE) {
-                return false;
+                return stays(code, cost, Math.max(0, solver.bestObjectiveBound()), seconds() - from);
             }
-            var schedule = model.schedule(solver);
-            best = Optional.of(schedule);
+            double value = cost.isPresent() ? solver.objectiveValue() : 0;
+            var before = left(code);
+            // Of two that are alike in this respect, the one that was made good in those after it.
+            if (before.isPresent() && before.getAsLong() <= value) {
+                value = before.getAsLong();
+            } else {
+                best = Optional.of(model.schedule(solver));
+            }
             if (cost.isPresent()) {
-                double value = solver.objectiveValue();
                 levels.add(new Level(code, value, solver.bestObjectiveBound(), seconds() - from));
                 model.hold(cost.get(), Math.round(value));
             }
-            model.hint(solver);
+            model.hint(best.get());
+            return true;
+        }
+
+        /** Nothing better was found in time: what is there is held; false where nothing is. */
+        private boolean stays(String code, Optional<LinearExpr> cost, double bound, double took) {
+            var before = left(code);
+            if (before.isEmpty() || model.infeasible()) {
+                return false;
+            }
+            levels.add(new Level(code, before.getAsLong(), bound, took));
+            model.hold(cost.orElseThrow(), before.getAsLong());
             return true;
         }
 

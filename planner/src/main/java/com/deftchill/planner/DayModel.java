@@ -1,10 +1,13 @@
 package com.deftchill.planner;
 
 import com.deftchill.core.plan.Day;
+import com.deftchill.core.plan.Dish;
+import com.deftchill.core.plan.Evenings;
 import com.deftchill.core.plan.Hand;
 import com.deftchill.core.plan.Hold;
 import com.deftchill.core.plan.Interval;
 import com.deftchill.core.plan.Lag;
+import com.deftchill.core.plan.Respects;
 import com.deftchill.core.plan.Schedule;
 import com.deftchill.core.plan.Slot;
 import com.deftchill.core.plan.Store;
@@ -31,6 +34,9 @@ import java.util.Optional;
 final class DayModel {
     /** A change of who does it weighs as much as so many minutes moved. */
     private static final int HAND_CHANGED = 20;
+
+    /** Where respects are weighed against each other, a minute of one is worth so many of the next. */
+    private static final int WEIGHED = 20;
 
     private final Day day;
     private final boolean inTime;
@@ -60,6 +66,7 @@ final class DayModel {
         day.tasks().forEach(this::follow);
         if (!impossible) {
             day.hands().forEach(this::occupy);
+            together();
             day.stores().values().forEach(this::use);
         }
     }
@@ -190,6 +197,26 @@ final class DayModel {
         }
     }
 
+    /** What all cooks do at once: it follows from what each does, but shows sooner where there is too much to do. */
+    private void together() {
+        int cooks = day.hands().size();
+        if (cooks < 2) {
+            return;
+        }
+        var cumulative = model.addCumulative((long) Hand.ATTENTION * cooks);
+        for (var hand : day.hands()) {
+            away(hand).forEach(away -> cumulative.addDemand(fixed(away), Hand.ATTENTION));
+        }
+        for (var task : day.tasks()) {
+            if (doers.containsKey(task.id())) {
+                var start = starts.get(task.id());
+                var interval =
+                        model.newIntervalVar(start, LinearExpr.constant(day.minutes(task)), end(task), task.id());
+                cumulative.addDemand(interval, task.attention());
+            }
+        }
+    }
+
     private interface Demands {
         void add(IntervalVar interval, long demand);
     }
@@ -283,11 +310,28 @@ final class DayModel {
             case "windows" -> windows(sum);
             case "service" -> service(sum);
             case "evening" -> evening(sum);
-            case "start" -> waiting(sum);
+            case "start" -> first(sum);
+            case "waiting" -> waiting(sum);
+            case "all" -> all(sum);
             case "moved" -> before.map(old -> moved(sum, old)).orElse(0);
             default -> 0;
         };
         return terms == 0 ? Optional.empty() : Optional.of(sum.build());
+    }
+
+    /** Every respect that a plan in time has left, so weighed that hardly any amount of a later one outweighs an earlier one. */
+    private int all(LinearExprBuilder sum) {
+        int terms = 0;
+        int weight = 1;
+        for (var code : List.of("waiting", "start", "evening", "service", "windows")) {
+            var one = cost(code, Optional.empty());
+            if (one.isPresent()) {
+                sum.addTerm(one.get(), weight);
+                terms++;
+            }
+            weight *= WEIGHED;
+        }
+        return terms;
     }
 
     private static int addAll(LinearExprBuilder sum, List<IntVar> vars) {
@@ -304,10 +348,9 @@ final class DayModel {
                     continue;
                 }
                 var earlier = day.task(lag.task()).orElseThrow();
-                long width = lag.most().getAsInt() - (long) lag.least();
-                long low = lag.window() ? lag.least() + width / 4 : 0;
-                long high = lag.window() ? lag.most().getAsInt() - width / 4 : lag.least() + width / 2;
-                var off = model.newIntVar(0, width, "outside the middle");
+                long low = Respects.earliest(lag);
+                long high = Respects.latest(lag);
+                var off = model.newIntVar(0, horizon, "outside the middle");
                 var waited = LinearExpr.newBuilder()
                         .add(starts.get(task.id()))
                         .addTerm(starts.get(lag.task()), -1)
@@ -362,6 +405,19 @@ final class DayModel {
         return terms;
     }
 
+    /** From the first moment at which somebody must be there until the last service. */
+    private int first(LinearExprBuilder sum) {
+        var hands = doers.keySet().stream().map(starts::get).toList();
+        if (hands.isEmpty()) {
+            return 0;
+        }
+        var first = model.newIntVar(0, horizon, "first");
+        hands.forEach(start -> model.addGreaterOrEqual(start, first));
+        long last = day.dishes().stream().mapToLong(Dish::due).max().orElseThrow();
+        sum.addTerm(first, -1).add(at(last));
+        return hands.size();
+    }
+
     /** From the start of each task until its dessert is served: what can be done later is fresher. */
     private int waiting(LinearExprBuilder sum) {
         int terms = 0;
@@ -414,10 +470,6 @@ final class DayModel {
             }
             doers.getOrDefault(id, Map.of()).forEach((hand, by) -> model.addHint(by, hand.equals(slot.hand()) ? 1 : 0));
         });
-    }
-
-    void hint(CpSolver solved) {
-        hint(schedule(solved));
     }
 
     Schedule schedule(CpSolver solved) {

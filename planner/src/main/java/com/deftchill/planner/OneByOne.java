@@ -3,7 +3,6 @@ package com.deftchill.planner;
 import com.deftchill.core.plan.Day;
 import com.deftchill.core.plan.Dish;
 import com.deftchill.core.plan.Lag;
-import com.deftchill.core.plan.Pin;
 import com.deftchill.core.plan.Schedule;
 import com.deftchill.core.plan.Slot;
 import com.deftchill.core.plan.Task;
@@ -11,10 +10,8 @@ import java.util.ArrayDeque;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalLong;
 import java.util.Set;
 import java.util.function.Function;
 
@@ -45,7 +42,7 @@ final class OneByOne {
         for (var dish : order) {
             var some = withWhatItWaitsFor(dish);
             some.addAll(placed.keySet());
-            var found = solver.apply(part(some));
+            var found = solver.apply(Part.of(day, some, placed));
             if (found.isEmpty()) {
                 return Optional.empty();
             }
@@ -75,34 +72,5 @@ final class OneByOne {
             }
         }
         return found;
-    }
-
-    /** The day with some of its tasks only; those that are placed stay where they are. */
-    private Day part(Set<String> some) {
-        var pins = new LinkedHashMap<>(day.pins());
-        pins.keySet().retainAll(some);
-        placed.forEach((task, slot) -> pins.computeIfAbsent(task, id -> kept(slot)));
-        List<Task> tasks =
-                day.tasks().stream().filter(task -> some.contains(task.id())).toList();
-        var holds = day.holds().stream()
-                .filter(hold -> some.contains(hold.from()))
-                .filter(hold -> hold.until().isEmpty() || some.contains(hold.until()))
-                .toList();
-        return new Day(
-                day.zone(),
-                day.span(),
-                day.dishes(),
-                tasks,
-                holds,
-                day.hands(),
-                day.stores(),
-                pins,
-                day.now(),
-                day.evening());
-    }
-
-    private static Pin kept(Slot slot) {
-        var hand = Optional.of(slot.hand()).filter(id -> !id.isEmpty());
-        return new Pin(OptionalLong.of(slot.start()), OptionalLong.empty(), hand, false);
     }
 }

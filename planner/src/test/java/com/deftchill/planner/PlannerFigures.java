@@ -48,7 +48,7 @@ final class PlannerFigures {
                 crowded.now(),
                 crowded.evening());
         long begin = System.nanoTime();
-        var wishes = Conflict.of(impossible, PLANNER, Duration.ofMillis(700));
+        var wishes = Conflict.of(impossible, PLANNER, Duration.ofMillis(1800), Duration.ofMillis(700));
         System.out.printf(
                 "40 dishes for one cook: %d wishes collide, found in %.2f s%n",
                 wishes.size(), (System.nanoTime() - begin) / 1e9);

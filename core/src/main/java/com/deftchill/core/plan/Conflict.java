@@ -26,18 +26,15 @@ public final class Conflict {
     public record Wish(String code, String about, Message words) {}
 
     /**
-     * @param each clock time at most for each question
-     * @return empty where everything fits, or where it does not even without all of them
+     * @param day that does not fit
+     * @param all clock time for all questions together
+     * @param each clock time at most for one
+     * @return empty where it does not fit even without all of them
      */
-    public static List<Wish> of(Day day, Solver solver, Duration each) {
-        Predicate<Day> never =
-                d -> solver.solve(d, Solver.Options.of(Solver.Aim.FITS, each)).impossible();
-        if (solver.solve(day, Solver.Options.of(Solver.Aim.FITS, each))
-                .schedule()
-                .isPresent()) {
-            return List.of();
-        }
+    public static List<Wish> of(Day day, Solver solver, Duration all, Duration each) {
         var wishes = wishes(day);
+        var questions = new Questions(solver, System.nanoTime() + all.toNanos(), each, wishes.size() + 1);
+        Predicate<Day> never = d -> questions.ask(d).impossible();
         var without = day;
         for (var relax : wishes.values()) {
             without = relax.apply(without);
@@ -58,6 +55,27 @@ public final class Conflict {
             }
         }
         return part;
+    }
+
+    /** Questions to the solver that share their time: what one leaves, the others have. */
+    private static final class Questions {
+        private final Solver solver;
+        private final long until;
+        private final Duration each;
+        private int left;
+
+        Questions(Solver solver, long until, Duration each, int count) {
+            this.solver = solver;
+            this.until = until;
+            this.each = each;
+            left = count;
+        }
+
+        Solver.Solution ask(Day day) {
+            long share = Math.max(0, until - System.nanoTime()) / Math.max(1, left--);
+            var time = Duration.ofNanos(Math.min(share, each.toNanos()));
+            return solver.solve(day, Solver.Options.of(Solver.Aim.FITS, time));
+        }
     }
 
     /** Every wish with what the day is like without it; those that are given up most gladly first. */

@@ -68,6 +68,10 @@ public record Day(
         return new Day(zone, span, others, tasks, holds, hands, stores, pins, now, evening);
     }
 
+    public Day withHolds(List<Hold> others) {
+        return new Day(zone, span, dishes, tasks, others, hands, stores, pins, now, evening);
+    }
+
     public Day withHands(List<Hand> others) {
         return new Day(zone, span, dishes, tasks, holds, others, stores, pins, now, evening);
     }

@@ -57,7 +57,8 @@ public interface Solver {
 
     /**
      * One respect in which it was made better, in this order: {@code moved}, {@code late}, {@code windows},
-     * {@code service}, {@code evening}, {@code start}.
+     * {@code service}, {@code evening}, {@code start} (the first work, as late as can be), {@code waiting} (every step, as
+     * late as can be).
      *
      * @param code the respect
      * @param cost what is left of it

@@ -62,7 +62,14 @@ class PlanController {
     /** For trying whether something fits. */
     private static final Duration TRY = Duration.ofMillis(700);
 
-    private static final Duration ALL_WAYS = Duration.ofMillis(4000);
+    /** For finding out whether a plan fits at all. */
+    private static final Duration FIT = Duration.ofMillis(1200);
+
+    /** For finding what collides. */
+    private static final Duration WISHES = Duration.ofMillis(1800);
+
+    /** For all of an explanation: what the rest leaves is for trying ways out. */
+    private static final Duration EXPLAINED = Duration.ofMillis(4700);
 
     private final PlanService plans;
     private final PlanKitchen kitchen;
@@ -353,21 +360,21 @@ class PlanController {
         return computing.stoppable(asked, (assessor, workplace, stop) -> {
             var read = read(plan, assessor, workplace, question.now());
             return taking(stop, () -> {
+                long until = System.nanoTime() + EXPLAINED.toNanos();
                 boolean fits = solver.solve(
                                 read.day(),
-                                Solver.Options.of(Solver.Aim.FITS, TRY.multipliedBy(2))
-                                        .stoppedBy(stopped(stop)))
+                                Solver.Options.of(Solver.Aim.FITS, FIT).stoppedBy(stopped(stop)))
                         .schedule()
                         .isPresent();
                 if (fits) {
                     return new PlanConflict(true, List.of(), List.of());
                 }
-                var wishes = Conflict.of(read.day(), solver, TRY).stream()
+                var wishes = Conflict.of(read.day(), solver, WISHES, TRY).stream()
                         .map(w -> new PlanWish(w.code(), w.about(), w.words()))
                         .toList();
+                var left = Duration.ofNanos(Math.max(0, until - System.nanoTime()));
                 var ways =
-                        WaysOut.of(plan, read, workplace, kitchen.with(assessor, workplace), solver, ALL_WAYS, TRY)
-                                .stream()
+                        WaysOut.of(plan, read, workplace, kitchen.with(assessor, workplace), solver, left, TRY).stream()
                                 .map(w -> new PlanWay(w.code(), w.words(), w.plan()))
                                 .toList();
                 return new PlanConflict(false, wishes, ways);

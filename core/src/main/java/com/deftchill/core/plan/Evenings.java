@@ -1,17 +1,15 @@
-package com.deftchill.planner;
+package com.deftchill.core.plan;
 
-import com.deftchill.core.plan.Day;
-import com.deftchill.core.plan.Interval;
 import java.time.Instant;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.List;
 
 /** The evenings of a day plan, by the clock of its kitchen. */
-final class Evenings {
+public final class Evenings {
     private Evenings() {}
 
-    static List<Interval> of(Day day) {
+    public static List<Interval> of(Day day) {
         var evenings = new ArrayList<Interval>();
         var zone = day.zone();
         var date = Instant.ofEpochSecond(day.span().from() * 60).atZone(zone).toLocalDate();
