@@ -47,7 +47,7 @@ public final class CpPlanner implements Solver {
     private static final int POLISHED = 60;
 
     /** Of the time that is left, the share that polishing may take. */
-    private static final double TO_POLISH = 0.7;
+    private static final double TO_POLISH = 0.5;
 
     /** Seconds at most for one dessert while polishing. */
     private static final double MOST_FOR_ONE = 0.5;

@@ -3,14 +3,13 @@ package com.deftchill.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deftchill.server.support.Api;
-import com.deftchill.server.support.RunningServer;
+import com.deftchill.server.support.Asking;
 import com.deftchill.server.support.RunningServer.Server;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -18,7 +17,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-@ExtendWith(RunningServer.class)
+@Asking
 class AssessmentApiTest {
     private static final List<String> SAMPLES = List.of(
             "pear-bay",

@@ -3,7 +3,7 @@ package com.deftchill.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deftchill.server.support.Api;
-import com.deftchill.server.support.RunningServer;
+import com.deftchill.server.support.Changing;
 import com.deftchill.server.support.RunningServer.Server;
 import java.lang.management.ManagementFactory;
 import java.lang.management.MemoryPoolMXBean;
@@ -13,13 +13,12 @@ import java.util.concurrent.CompletableFuture;
 import java.util.function.Supplier;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.parallel.Isolated;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Work has bounds: what is too much is said before it is computed, what nobody waits for ends, light work goes on. */
-@ExtendWith(RunningServer.class)
+@Changing
 @Isolated("what it asks takes nearly as long as it may")
 class BoundsApiTest {
     private static final JsonMapper JSON = JsonMapper.builder().build();

@@ -3,7 +3,7 @@ package com.deftchill.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deftchill.server.support.Api;
-import com.deftchill.server.support.RunningServer;
+import com.deftchill.server.support.Changing;
 import com.deftchill.server.support.RunningServer.Server;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -12,7 +12,6 @@ import java.util.Set;
 import java.util.function.BiConsumer;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import tools.jackson.databind.JsonNode;
@@ -20,7 +19,7 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Every value of the short lists is understood where it is sent, and one that is in no list is not. */
-@ExtendWith(RunningServer.class)
+@Changing
 class ChoicesApiTest {
     /** Lists held by tests of their own, or which the page writes as work (what joins how, by its lines). */
     private static final Set<String> ASKED = Set.of(

@@ -3,20 +3,19 @@ package com.deftchill.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deftchill.server.support.Api;
-import com.deftchill.server.support.RunningServer;
+import com.deftchill.server.support.Asking;
 import com.deftchill.server.support.RunningServer.Server;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.TreeSet;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
 
 /** The desserts of the made-up kitchen: right where they are meant to be, wrong on purpose where they are. */
-@ExtendWith(RunningServer.class)
+@Asking
 class DemoDessertsApiTest {
     private Api api;
 

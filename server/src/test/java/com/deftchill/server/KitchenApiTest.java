@@ -3,17 +3,16 @@ package com.deftchill.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deftchill.server.support.Api;
-import com.deftchill.server.support.RunningServer;
+import com.deftchill.server.support.Changing;
 import com.deftchill.server.support.RunningServer.Server;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Settings of the kitchen and what it adds to its larder. */
-@ExtendWith(RunningServer.class)
+@Changing
 class KitchenApiTest {
     private Api api;
 

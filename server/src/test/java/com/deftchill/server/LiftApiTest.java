@@ -3,7 +3,7 @@ package com.deftchill.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deftchill.server.support.Api;
-import com.deftchill.server.support.RunningServer;
+import com.deftchill.server.support.Asking;
 import com.deftchill.server.support.RunningServer.Server;
 import java.io.BufferedReader;
 import java.io.IOException;
@@ -22,7 +22,6 @@ import java.util.regex.Pattern;
 import java.util.zip.GZIPInputStream;
 import java.util.zip.GZIPOutputStream;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -31,7 +30,7 @@ import tools.jackson.databind.node.ObjectNode;
  * Documents of version 4, every demo dessert of then and 600 of them with a field or two changed at random, with what the code
  * of then said of them: lifted, the same is said.
  */
-@ExtendWith(RunningServer.class)
+@Asking
 class LiftApiTest {
     private static final JsonMapper JSON = JsonMapper.builder().build();
 

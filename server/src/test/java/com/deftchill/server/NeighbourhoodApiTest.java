@@ -6,7 +6,7 @@ import com.deftchill.core.kitchen.KitchenReader;
 import com.deftchill.core.kitchen.WrittenKitchen;
 import com.deftchill.server.support.Api;
 import com.deftchill.server.support.Api.Answer;
-import com.deftchill.server.support.RunningServer;
+import com.deftchill.server.support.Asking;
 import com.deftchill.server.support.RunningServer.Server;
 import java.io.File;
 import java.net.URISyntaxException;
@@ -17,7 +17,6 @@ import java.util.Random;
 import java.util.concurrent.ConcurrentHashMap;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -27,7 +26,7 @@ import tools.jackson.databind.node.ObjectNode;
  * is answered, or its problems are named; never an error of ours. A seeded sample of them and of their pairs is tried here, all
  * of them and 20,000 pairs in {@code ops/long}.
  */
-@ExtendWith(RunningServer.class)
+@Asking
 class NeighbourhoodApiTest {
     private static final int PAIRS = Integer.getInteger("deftchill.pairs", 400);
     private static final int CHILLS = 150;

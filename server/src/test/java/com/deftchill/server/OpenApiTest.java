@@ -3,17 +3,16 @@ package com.deftchill.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deftchill.server.support.Api;
-import com.deftchill.server.support.RunningServer;
+import com.deftchill.server.support.Asking;
 import com.deftchill.server.support.RunningServer.Server;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The web client's types are generated from the committed description, which must be the server's own. */
-@ExtendWith(RunningServer.class)
+@Asking
 class OpenApiTest {
     private static final Path COMMITTED = Path.of("../web/src/api/openapi.json");
 

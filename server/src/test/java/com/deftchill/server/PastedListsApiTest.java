@@ -3,15 +3,14 @@ package com.deftchill.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deftchill.server.support.Api;
-import com.deftchill.server.support.RunningServer;
+import com.deftchill.server.support.Asking;
 import com.deftchill.server.support.RunningServer.Server;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 
 /** Lists as they come out of messages, torn and mangled: always an answer, never one of ours; how long they take is printed. */
-@ExtendWith(RunningServer.class)
+@Asking
 class PastedListsApiTest {
     private static final int LISTS = Boolean.getBoolean("deftchill.long") ? 5_000 : 120;
     private static final int MOST_CHARACTERS = 20_000;

@@ -5,20 +5,19 @@ import static org.assertj.core.api.Assertions.assertThat;
 import biweekly.Biweekly;
 import biweekly.component.VEvent;
 import com.deftchill.server.support.Api;
-import com.deftchill.server.support.RunningServer;
+import com.deftchill.server.support.Changing;
 import com.deftchill.server.support.RunningServer.Server;
 import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Day plans over the API: stored, solved, explained, out as files. */
-@ExtendWith(RunningServer.class)
+@Changing
 class PlanApiTest {
     private static final JsonNodeFactory JSON = JsonNodeFactory.instance;
 

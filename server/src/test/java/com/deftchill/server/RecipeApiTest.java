@@ -4,17 +4,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deftchill.server.support.Api;
 import com.deftchill.server.support.Api.Answer;
-import com.deftchill.server.support.RunningServer;
+import com.deftchill.server.support.Asking;
 import com.deftchill.server.support.RunningServer.Server;
 import java.util.Random;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** A recipe as text or as other programs write it. */
-@ExtendWith(RunningServer.class)
+@Asking
 class RecipeApiTest {
     private static final String PLAIN = """
             Pear cream

@@ -3,7 +3,7 @@ package com.deftchill.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deftchill.server.support.Api;
-import com.deftchill.server.support.RunningServer;
+import com.deftchill.server.support.Asking;
 import com.deftchill.server.support.RunningServer.Server;
 import java.io.IOException;
 import java.net.Socket;
@@ -12,13 +12,12 @@ import java.nio.charset.StandardCharsets;
 import java.util.Locale;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** What a web page of someone else's tries: a name of its own for this machine, its own origin, a form, a frame. */
-@ExtendWith(RunningServer.class)
+@Asking
 class StrangersApiTest {
     private static final String FORMULA = Api.demo("pear-bay").toString();
 
