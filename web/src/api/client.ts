@@ -24,7 +24,7 @@ export type Gel = Schemas['GelView']
 export type Mould = Schemas['MouldView']
 export type Cooler = Schemas['CoolerView']
 /** Something to choose from a short list. */
-export type Choice = Schemas['ChoiceView']
+export type Choice = Omit<Schemas['ChoiceView'], 'also'> & { also?: string }
 export type OwnKind = Schemas['OwnKindView']
 export type OwnEntry = Schemas['OwnEntryView']
 export type Kitchen = Schemas['KitchenView']

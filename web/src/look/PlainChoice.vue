@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Choice } from './picking'
+import { chosen, type Choice } from './picking'
 
 /** A short list, by the browser's own field: it works by touch, by keyboard and by screen reader. */
 const props = defineProps<{
@@ -16,7 +16,7 @@ const emit = defineEmits<{ 'update:modelValue': [value: string] }>()
 
 const groups = computed(() => [...new Set(props.options.map((o) => o.group ?? ''))])
 const inGroup = (group: string) => props.options.filter((o) => (o.group ?? '') === group)
-const known = computed(() => props.options.some((o) => o.value === props.modelValue))
+const known = computed(() => chosen(props.options, props.modelValue))
 
 function choose(event: Event) {
   const select = event.target as HTMLSelectElement
@@ -28,7 +28,7 @@ function choose(event: Event) {
 <template>
   <select
     :id="id"
-    :value="modelValue ?? ''"
+    :value="known?.value ?? modelValue ?? ''"
     :aria-invalid="wrong ? 'true' : undefined"
     :aria-describedby="describedBy"
     :class="{ wrong, empty: placeholder }"

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { MOST_SHOWN, pick, type Choice } from './picking'
+import { chosen, MOST_SHOWN, pick, type Choice } from './picking'
 
 const CHOICES: Choice[] = [
   {
@@ -45,4 +45,14 @@ it('finds in a thousand at a key, with a handful drawn', () => {
   const many = Array.from({ length: 1000 }, (_, i) => ({ value: `v${i}`, label: `Ingredient ${i} of many` }))
   expect(pick(many, 'ingredient 99', [])[0]?.value).toBe('v99')
   expect(MOST_SHOWN).toBeLessThan(100)
+})
+
+it('knows a choice by another word for it too, and nothing by no word', () => {
+  const joins: Choice[] = [
+    { value: '', label: 'hot cream', also: 'hot-cream' },
+    { value: 'melted', label: 'melted', also: '' },
+  ]
+  expect(chosen(joins, 'hot-cream')?.label).toBe('hot cream')
+  expect(chosen(joins, undefined)?.label).toBe('hot cream')
+  expect(chosen(joins, 'cold')).toBeUndefined()
 })

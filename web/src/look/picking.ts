@@ -6,7 +6,13 @@ export interface Choice {
   label: string
   group?: string
   otherNames?: string[]
+  /** Another value that means the same. */
+  also?: string
 }
+
+/** The choice that a value stands for. */
+export const chosen = <C extends Choice>(options: C[], value = ''): C | undefined =>
+  options.find((o) => o.value === value) ?? options.find((o) => !!o.also && o.also === value)
 
 /** A choice as it is found: under which heading, and by which other name where its own did not do. */
 export interface FoundChoice extends Choice {

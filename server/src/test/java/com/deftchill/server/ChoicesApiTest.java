@@ -128,6 +128,25 @@ class ChoicesApiTest {
         return values;
     }
 
+    /** A document that writes what holds anyway is answered like one that does not: the page shows the same choice. */
+    @ParameterizedTest
+    @MethodSource("places")
+    void whatHoldsAnywayMayBeWritten(Place place) {
+        for (var choice : choices.at("/" + place.list())) {
+            var also = choice.at("/also").asString();
+            if (!also.isEmpty()) {
+                assertThat(choice.at("/value").asString()).isEmpty();
+                assertThat(answer(place, also)).isEqualTo(answer(place, ""));
+            }
+        }
+    }
+
+    private String answer(Place place, String value) {
+        var document = Api.demo(place.demo());
+        place.write().accept(document, value);
+        return api.post("/api/assessments", document.toString()).text();
+    }
+
     @ParameterizedTest
     @MethodSource("places")
     void everyValueIsReadInADocument(Place place) {

@@ -17,8 +17,10 @@ record LarderView(
 
     /**
      * One of a short list: what is written or sent, and its words. An empty value is what holds when nothing is written.
+     *
+     * @param also another word that a document may have for the same; empty where there is none
      */
-    record ChoiceView(String value, String label) {}
+    record ChoiceView(String value, String label, String also) {}
 
     /** A share of a composition: its column as own entries write it, its name, %. */
     record ShareView(String key, String name, double percent) {}

@@ -31,7 +31,7 @@ final class ShortLists {
                 var rows = FORMAT.parse(new InputStreamReader(in, StandardCharsets.UTF_8))) {
             for (var row : rows) {
                 lists.computeIfAbsent(row.get("field"), field -> new ArrayList<>())
-                        .add(new ChoiceView(row.get("value"), row.get("label")));
+                        .add(new ChoiceView(row.get("value"), row.get("label"), row.get("also")));
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
