@@ -10,7 +10,7 @@ import { setAt } from '@/document/document'
 import ChoiceField from '@/look/ChoiceField.vue'
 import StationBar from '@/look/StationBar.vue'
 import FactRow from './FactRow.vue'
-import { lookedOver, reviewed, stretches, type Looked } from './review'
+import { lookedOver, namesNothing, reviewed, stretches, type Looked } from './review'
 
 /** A recipe as it is written down becomes a formula; every value is looked over beside the words that it was read from. */
 const router = useRouter()
@@ -67,7 +67,8 @@ const factsOf = (group: number) =>
     .map((fact, i) => ({ fact, i }))
     .filter(({ fact }) => fact.component === group)
     .sort((a, b) => Number(b.fact.path.endsWith('/kind')) - Number(a.fact.path.endsWith('/kind')))
-const takeAll = () => facts.value.forEach((f) => (f.taken = true))
+/** But for lines of which it is not known what they are: somebody has to say. */
+const takeAll = () => facts.value.forEach((f) => (f.taken ||= !namesNothing(f, document.value)))
 const pointed = ref(-1)
 const page = useTemplateRef<HTMLElement>('page')
 async function point(fact: number | undefined, to: 'text' | 'fact') {
@@ -164,7 +165,8 @@ async function begin() {
           {{ facts.length }} values read{{
             unsure ? `, ${unsure} to look at: they are left out until you tick them` : ''
           }}.
-          <button v-if="unsure" type="button" class="link-like" @click="takeAll">they are all right</button>
+          <button v-if="unsure" type="button" class="link-like" @click="takeAll">they are all right</button
+          >{{ ' ' }}
           <template v-if="left.length"
             >{{ left.length }} {{ left.length === 1 ? 'sentence is' : 'sentences are' }} kept as your own
             words.</template

@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest'
 import type { Fact, Formula } from '@/api/client'
-import { lookedOver, reviewed, stretches } from './review'
+import { lookedOver, namesNothing, reviewed, stretches } from './review'
 
 const fact = (path: string, value: string, from: number, to: number, sure = true): Fact => ({
   path,
@@ -60,4 +60,13 @@ it('corrects what is corrected and leaves out what is not taken, with all that s
   expect(formula.components[0]?.work?.find((w) => w.verb === 'heat')?.to ?? '').toBe('')
   expect(formula.moulds.count).toBe('8')
   expect(FORMULA.components[0]?.lines).toHaveLength(2)
+})
+
+it('knows a line of which nobody knows yet what it is', () => {
+  const lines = [{ id: 'l1', amount: '200 g' }]
+  const asked = { ...FORMULA, components: FORMULA.components.map((c) => ({ ...c, lines })) }
+  const line = fact('/components/0/lines/l1/amount', '200 g', 0, 5, false)
+  expect(namesNothing(line, asked)).toBe(true)
+  expect(namesNothing(line, FORMULA)).toBe(false)
+  expect(namesNothing(fact('/name', 'Pear', 0, 5), asked)).toBe(false)
 })

@@ -81,3 +81,10 @@ export function lineOf(fact: Fact): { component: number; id: string } | undefine
   const line = /^\/components\/(\d+)\/lines\/([^/]+)\/amount$/.exec(fact.path)
   return line ? { component: Number(line[1]), id: line[2] ?? '' } : undefined
 }
+
+/** Whether a line's ingredient is not of the larder: what it is has to be chosen. */
+export function namesNothing(fact: Fact, document?: Formula): boolean {
+  const line = lineOf(fact)
+  const found = line && document?.components[line.component]?.lines.find((l) => l.id === line.id)
+  return !!found && !found.of && !found.component
+}

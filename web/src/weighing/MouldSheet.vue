@@ -164,11 +164,13 @@ legend {
 
 fieldset :deep(.ant-radio-group) {
   display: flex;
+  flex-wrap: wrap;
+  row-gap: 4px;
 }
 
 fieldset :deep(.ant-radio-button-wrapper) {
   flex: 1 1 auto;
-  padding-inline: 4px;
+  padding-inline: 6px;
   font-size: 14px;
   text-align: center;
   white-space: nowrap;

@@ -95,7 +95,7 @@ public final class PastedList {
                 .map(named -> sheetsAreSheets(text, named))
                 .map(named -> saysWhich(text, named) ? named : new NameFinder.Found(named.id(), named.gel(), false));
         if (found.isEmpty()) {
-            return PastedLine.unknown(shown, "", note);
+            return PastedLine.unknown(shown, amountOfUnknown(shown, text, plain), note);
         }
         var subject = found.get().gel()
                 ? larder.gel(found.get().id()).orElseThrow().subject()
@@ -104,6 +104,14 @@ public final class PastedList {
                 ? larder.gel(found.get().id()).orElseThrow().name()
                 : larder.ingredient(found.get().id()).orElseThrow().name();
         return amount(shown, text, plain, found.get(), subject, name, note);
+    }
+
+    /** The amount of what the larder does not have: how far it goes can be told, not what it comes to. */
+    private String amountOfUnknown(String shown, String text, String plain) {
+        var any = larder.ingredient(Roles.WATER).orElseThrow();
+        var found = new NameFinder.Found(any.id(), false, false);
+        var line = amount(shown, text, plain, found, any.subject(), any.name(), "");
+        return line.kind() == Kind.UNDERSTOOD ? line.amount() : "";
     }
 
     /**

@@ -87,6 +87,8 @@ final class Draft {
             "white",
             "milk");
 
+    private static final Pattern BISCUIT = Pattern.compile("(?i)\\b(?:biscuit|cookie|cracker|wafer)s?\\b");
+
     /** A line of it. */
     static final class Item {
         final RecipeLine line;
@@ -103,6 +105,15 @@ final class Draft {
 
         PastedLine read() {
             return line.read();
+        }
+
+        /** What the line says it is, without its amount. */
+        String words() {
+            var text = line.text().strip();
+            var amount = read().amount().strip();
+            return text.startsWith(amount) && text.length() > amount.length()
+                    ? text.substring(amount.length()).strip()
+                    : text;
         }
     }
 
@@ -195,7 +206,8 @@ final class Draft {
 
     static boolean is(Item item, Of what) {
         if (item.ingredient.isEmpty()) {
-            return false;
+            // What the larder does not have is still known for what its name says it is.
+            return what == Of.BISCUIT && BISCUIT.matcher(item.words()).find();
         }
         var i = item.ingredient.get();
         var c = i.composition();

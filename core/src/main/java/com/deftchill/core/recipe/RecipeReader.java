@@ -143,9 +143,9 @@ public final class RecipeReader {
             return;
         }
         var read = line.read();
-        if (read.kind() == PastedLine.Kind.NOT_UNDERSTOOD
-                || read.kind() == PastedLine.Kind.AMOUNT_UNCLEAR
-                        && read.amount().isBlank()) {
+        boolean unclear =
+                read.kind() == PastedLine.Kind.NOT_UNDERSTOOD || read.kind() == PastedLine.Kind.AMOUNT_UNCLEAR;
+        if (unclear && read.amount().isBlank()) {
             left.add(new Left(line.text(), line.from(), line.to()));
             return;
         }
@@ -371,7 +371,7 @@ public final class RecipeReader {
             facts.add(new Fact(
                     at + "/lines/" + item.id + "/amount",
                     index,
-                    read.name(),
+                    read.name().isEmpty() ? item.words() : read.name(),
                     read.amount(),
                     item.line.from(),
                     item.line.to(),

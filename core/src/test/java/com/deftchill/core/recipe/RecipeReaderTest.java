@@ -116,6 +116,23 @@ class RecipeReaderTest {
                 .anyMatch(w -> w.text().equals("Sing to it."));
     }
 
+    /** What the larder does not have is asked about, with its amount; its name still says what kind of component it is in. */
+    @Test
+    void anIngredientThatTheLarderDoesNotHaveIsAskedAbout() {
+        var read = read("Cups\n\nFor the base\n200 g malt biscuits\n80 g butter\n\nCrush and press.");
+        var base = read.document().components().get(0);
+        assertThat(base.kind()).isEqualTo("crumb");
+        assertThat(base.lines().get(0).of()).isEmpty();
+        assertThat(read.facts())
+                .filteredOn(fact -> fact.path().equals("/components/0/lines/l1/amount"))
+                .singleElement()
+                .satisfies(fact -> {
+                    assertThat(fact.what()).isEqualTo("malt biscuits");
+                    assertThat(fact.value()).isEqualTo("200 g");
+                    assertThat(fact.sure()).isFalse();
+                });
+    }
+
     @Test
     void textsThatAreNoRecipeAreNone() {
         for (var text : List.of("", " \n ", "hello", "12", ":::", "# \n##", "🍐🍐🍐", "a".repeat(5000))) {
