@@ -243,9 +243,14 @@ final class RecipeLines {
     }
 
     private static boolean isIngredient(PastedLine line) {
-        return line.kind() == PastedLine.Kind.UNDERSTOOD
-                || line.kind() == PastedLine.Kind.AMOUNT_UNCLEAR
-                        && !line.amount().isBlank();
+        return switch (line.kind()) {
+            case UNDERSTOOD -> true;
+            case AMOUNT_UNCLEAR -> !line.amount().isBlank();
+            // So much of something that the larder does not have: what it is will be asked.
+            case NOT_UNDERSTOOD ->
+                !line.amount().isBlank() && line.text().strip().startsWith(line.amount());
+            case HEADING -> false;
+        };
     }
 
     private void content(String text, int from, int to) {
