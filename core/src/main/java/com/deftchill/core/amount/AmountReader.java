@@ -480,6 +480,8 @@ public final class AmountReader {
             choices.add(new Choice(matcher.replaceFirst("$1$3"), "a thousand or more"));
             if (matcher.group(2).equals(",")) {
                 choices.add(new Choice(matcher.replaceFirst("$1.$3"), "a decimal point"));
+            } else {
+                choices.add(new Choice(matcher.replaceFirst("$1 x $3"), "so many of them"));
             }
             throw UnreadableException.asking(UnreadableException.rule("which-comma"), choices);
         }

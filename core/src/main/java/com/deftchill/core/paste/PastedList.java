@@ -25,6 +25,11 @@ import java.util.stream.Collectors;
 public final class PastedList {
     private static final int MOST_LINES = 300;
     private static final int LONGEST = 300;
+    private static final Pattern TIN = Pattern.compile("(?i)\\b(?:tins?|cans?|jars?)\\b");
+    private static final Pattern DRAINED = Pattern.compile("(?i)\\bdrained\\b");
+    private static final Pattern PACKED = Pattern.compile(
+            "(?i)\\s+in\\s+(?:(?:its|their|own|natural|light|heavy|fruit)\\s+)*(?:juice|syrup|brine)\\b");
+    private static final Pattern NUMBER = Pattern.compile("[\\d.,/]+");
     private static final Pattern LEAVES = Pattern.compile("(?i)\\b(?:leaf|leaves|sheets?)\\b");
     private static final Pattern BULLET = Pattern.compile("^\\s*(?:[-*•–—·▢□]\\s+|[-*•–—·▢□](?=\\d)|\\d{1,2}[.)]\\s+)");
     private static final Pattern HEADING = Pattern.compile("^[^\\d½¼¾⅓⅔]{1,60}:\\s*$");
@@ -91,7 +96,8 @@ public final class PastedList {
         }
         var note = notes(text);
         var plain = withoutNotes(text);
-        var found = names.find(text, note)
+        // What a fruit is packed in is no ingredient.
+        var found = names.find(PACKED.matcher(text).replaceAll(" "), note)
                 .map(named -> sheetsAreSheets(text, named))
                 .map(named -> saysWhich(text, named) ? named : new NameFinder.Found(named.id(), named.gel(), false));
         if (found.isEmpty()) {
@@ -153,6 +159,10 @@ public final class PastedList {
             if (candidate.isEmpty()) {
                 continue;
             }
+            // A remark behind the name, "..., drained", is no remark where it says how much of a tin is left.
+            if (TIN.matcher(text).find() && DRAINED.matcher(text).find()) {
+                candidate = DRAINED.matcher(candidate).find() ? candidate : candidate + ", drained";
+            }
             try {
                 Amount amount = AmountReader.read(candidate, subject, measures);
                 if (amount.grams() > 0) {
@@ -206,7 +216,8 @@ public final class PastedList {
         }
         for (int n = 1; n < words.length; n++) {
             var start = String.join(" ", Arrays.copyOf(words, n));
-            if (!BARE.matcher(start).matches() && comesTo(start, grams, subject)) {
+            boolean unitFollows = NUMBER.matcher(words[n - 1]).matches();
+            if (!BARE.matcher(start).matches() && !unitFollows && comesTo(start, grams, subject)) {
                 return start;
             }
         }
@@ -301,7 +312,8 @@ public final class PastedList {
 
     private static String withoutNotes(String text) {
         // A comma between digits is a decimal one.
-        return text.replaceAll("\\([^)]*\\)", " ")
+        return PACKED.matcher(text.replaceAll("\\([^)]*\\)", " "))
+                .replaceAll(" ")
                 .replaceAll(",(?!\\d).*$", "")
                 .replaceAll("\\s+", " ")
                 .strip();
