@@ -11,6 +11,11 @@ import java.util.regex.Pattern;
  */
 final class Bracketed {
     private static final Pattern BEHIND = Pattern.compile("([^()]+)\\(([^()]+)\\)\\s*([^()]*)");
+    private static final Pattern APIECE = Pattern.compile("(?i)(.+?)\\s+(?:each|apiece)");
+    /** What means one thing here and another there. */
+    private static final Pattern WHOSE = Pattern.compile("(?i)\\b(?:fl\\.? ?oz|pints?)\\b");
+    /** The number that an amount begins with, in figures or in a word. */
+    private static final Pattern FIRST = Pattern.compile("^(\\S+).*$");
     /** What is rounded in a notebook agrees within this. */
     private static final double AGREES = 0.08;
 
@@ -32,14 +37,19 @@ final class Bracketed {
         if (!inner.matches(".*[\\d½¼¾⅓⅔].*")) {
             return Optional.of(reading.read(outer, subject));
         }
+        var apiece = APIECE.matcher(inner);
+        if (apiece.matches()) {
+            return Optional.of(times(FIRST.matcher(outer).replaceFirst("$1"), apiece.group(1), subject, reading));
+        }
         var each = of(inner, subject, reading);
         if (each.isPresent()
                 && matcher.group(3)
                         .strip()
                         .matches("(?i)(packets?|sachets?|tins?|cans?|tubs?|jars?|bars?|packs?|cartons?|bags?)\\b.*")) {
-            var count = reading.read(matcher.group(1).strip(), Subject.water(subject.name()));
-            return Optional.of(new Amount(
-                    count.grams() * each.get().grams(), matcher.group(1).strip() + " x " + inner));
+            return Optional.of(times(matcher.group(1).strip(), inner, subject, reading));
+        }
+        if (each.isEmpty() && WHOSE.matcher(inner).find()) {
+            return Optional.of(meantBy(outer, inner, subject, reading));
         }
         if (each.isEmpty()) {
             throw which(outer, inner);
@@ -54,6 +64,32 @@ final class Bracketed {
                 var meant = of(choice.text(), subject, reading);
                 if (meant.isPresent() && agree(meant.get().grams(), each.get().grams())) {
                     return each;
+                }
+            }
+        }
+        throw which(outer, inner);
+    }
+
+    /** So many of what a bracket holds. */
+    private static Amount times(String count, String inner, Subject subject, Reading reading)
+            throws UnreadableException {
+        double number = reading.read(count, Subject.water(subject.name())).grams();
+        return new Amount(number * reading.read(inner, subject).grams(), count + " x " + inner);
+    }
+
+    /** A bracket with several meanings, one of which agrees, is a remark. */
+    private static Amount meantBy(String outer, String inner, Subject subject, Reading reading)
+            throws UnreadableException {
+        var read = of(outer, subject, reading);
+        try {
+            reading.read(inner, subject);
+        } catch (UnreadableException e) {
+            for (var choice : e.choices()) {
+                var meant = of(choice.text(), subject, reading);
+                if (read.isPresent()
+                        && meant.isPresent()
+                        && agree(read.get().grams(), meant.get().grams())) {
+                    return read.get();
                 }
             }
         }

@@ -143,7 +143,9 @@ final class NameFinder {
         if (name.numbers().stream().anyMatch(shares::contains)) {
             return NUMBER_FITS;
         }
-        return shares.isEmpty() ? 0 : NUMBER_DIFFERS;
+        // Hardly anybody means all of it by not saying how much.
+        int unsaid = name.numbers().contains("100") ? -1 : 0;
+        return shares.isEmpty() ? unsaid : NUMBER_DIFFERS;
     }
 
     /** Words in lower case, without accents, in the singular. */

@@ -29,6 +29,16 @@ public final class PastedList {
     private static final Pattern DRAINED = Pattern.compile("(?i)\\bdrained\\b");
     private static final Pattern PACKED = Pattern.compile(
             "(?i)\\s+in\\s+(?:(?:its|their|own|natural|light|heavy|fruit)\\s+)*(?:juice|syrup|brine)\\b");
+    private static final Pattern UNSWEETENED =
+            Pattern.compile("(?i)\\b(?:unsweetened|baking|bitter|cocoa mass|cocoa liquor)\\b");
+    private static final Pattern JUICE_AND_ZEST = Pattern.compile(
+            "(?i)\\b(?:juice|zest|rind|peel)(?:\\s*\\+\\s*|\\s*&\\s*|\\s+and\\s+)(?:the\\s+)?(?:juice|zest|rind|peel)\\b");
+    private static final String IMPERIAL = "(?:fl\\.? ?oz|oz|lbs?|pints?|cups?)";
+    /** The same in two systems: "225g/8oz". */
+    private static final Pattern DUAL =
+            Pattern.compile("(?i)^(\\d[\\d.,]*\\s*(?:g|kg|ml|cl|dl|l)|[\\d½¼¾⅓⅔][\\d.,/ ½¼¾⅓⅔]*\\s*" + IMPERIAL
+                    + ")\\s*/\\s*([\\d½¼¾⅓⅔][\\d.,/ ½¼¾⅓⅔]*\\s*(?:" + IMPERIAL + "|g|kg|ml|cl|dl|l)\\b)");
+
     private static final Pattern NUMBER = Pattern.compile("[\\d.,/]+");
     private static final Pattern LEAVES = Pattern.compile("(?i)\\b(?:leaf|leaves|sheets?)\\b");
     private static final Pattern BULLET = Pattern.compile("^\\s*(?:[-*•–—·▢□]\\s+|[-*•–—·▢□](?=\\d)|\\d{1,2}[.)]\\s+)");
@@ -47,7 +57,7 @@ public final class PastedList {
                     + NUMBER_WORDS + "))*)(?:\\s+(?:titanium|bronze|silver|gold|platinum|large|whole|medium|small))*");
     /** An amount with the plainer one in brackets behind it. */
     private static final Pattern IN_BRACKETS = Pattern.compile(
-            "(?i)^([^()]*\\(\\s*[\\d½¼¾⅓⅔][\\d.,/ ½¼¾⅓⅔]*(?:g|kg|ml|cl|dl|l|oz|lb|cups?|tbsp|tsp)\\s*\\))(?:\\s*(\\p{L}+))?");
+            "(?i)^([^()]*\\(\\s*[\\d½¼¾⅓⅔][\\d.,/ ½¼¾⅓⅔]*(?:g|kg|ml|cl|dl|l|fl\\.? ?oz|oz|lbs?|pints?|cups?|tbsp|tsp)(?:\\s+(?:each|apiece))?\\s*\\))(?:\\s*(\\p{L}+))?");
     /** Whites and yolks told by the eggs that they are of. */
     private static final Pattern OF_EGGS =
             Pattern.compile("(?i)\\b(yolks?|whites?) (?:of|from) (\\d+|\\p{L}+) (?:large |medium |small )?eggs?\\b");
@@ -57,6 +67,9 @@ public final class PastedList {
     private static final double LEAST_COCOA = 0.15;
 
     private static final double MOST_COCOA = 0.42;
+    /** Cocoa butter of a bean, g/g: what has so much of it is chocolate, not powder. */
+    private static final double WHOLE_BEAN = 0.4;
+
     private static final Pattern CONTAINER = Pattern.compile(
             "(?i)(?:packages?|packets?|packs?|tins?|cans?|tubs?|sachets?|envelopes?|bars?|boxes|blocks?|jars?|cartons?|bottles?|sticks?|bags?)");
     private static final Pattern PARTED = Pattern.compile("(?i)\\bsepar");
@@ -90,7 +103,7 @@ public final class PastedList {
     /** One line by itself. */
     public PastedLine line(String pasted) {
         var shown = pasted.strip().length() > LONGEST ? pasted.strip().substring(0, LONGEST) : pasted.strip();
-        var text = BULLET.matcher(shown).replaceFirst("").strip();
+        var text = DUAL.matcher(BULLET.matcher(shown).replaceFirst("").strip()).replaceFirst("$1 ($2)");
         if (HEADING.matcher(text).matches() || TITLES.contains(text.toLowerCase(Locale.ROOT))) {
             return PastedLine.heading(shown);
         }
@@ -121,8 +134,8 @@ public final class PastedList {
     }
 
     /**
-     * Whether a line leaves open which of several things is meant: a chocolate without its share of cocoa, eggs that are to be
-     * parted.
+     * Whether a line says which of several things is meant: not a chocolate without its share of cocoa, eggs that are to be
+     * parted, juice and zest at once.
      */
     private boolean saysWhich(String text, NameFinder.Found found) {
         var ingredient = larder.ingredient(found.id());
@@ -130,9 +143,14 @@ public final class PastedList {
             return true;
         }
         double cocoa = ingredient.get().composition().share(Constituent.COCOA_SOLIDS);
-        boolean shares = cocoa > LEAST_COCOA && cocoa < MOST_COCOA;
+        boolean whole = cocoa >= MOST_COCOA
+                && ingredient.get().composition().share(Constituent.COCOA_BUTTER) > WHOLE_BEAN
+                && !UNSWEETENED.matcher(text).find();
+        boolean shares = cocoa > LEAST_COCOA && cocoa < MOST_COCOA || whole;
         boolean parted = ingredient.get().has(Trait.EGG) && PARTED.matcher(text).find();
-        return !(shares && !SHARE.matcher(text).find()) && !parted;
+        return !(shares && !SHARE.matcher(text).find())
+                && !parted
+                && !JUICE_AND_ZEST.matcher(text).find();
     }
 
     /** Leaves of gelatin are never powder: which ones is for the cook to say. */
