@@ -102,7 +102,42 @@ final class AmountTokens {
             tokens.add(token(matcher));
             matcher.region(matcher.end(), matcher.regionEnd());
         }
-        return tokens;
+        return withHundreds(tokens);
+    }
+
+    /** "A hundred and fifty" is one number. */
+    private static List<Token> withHundreds(List<Token> tokens) {
+        var merged = new ArrayList<Token>();
+        for (int i = 0; i < tokens.size(); i++) {
+            var token = tokens.get(i);
+            double before = merged.isEmpty() ? Double.NaN : value(merged.get(merged.size() - 1));
+            if (!token.word().equals("hundred") || Double.isNaN(before)) {
+                merged.add(token);
+                continue;
+            }
+            double number = 100 * before;
+            var text = new StringBuilder(merged.remove(merged.size() - 1).text() + " " + token.text());
+            boolean and =
+                    i + 2 < tokens.size() && tokens.get(i + 1).word().equals("and") && isSpoken(tokens.get(i + 2));
+            if (and) {
+                text.append(" ").append(tokens.get(++i).text());
+            }
+            while (i + 1 < tokens.size() && isSpoken(tokens.get(i + 1))) {
+                number += tokens.get(++i).numberWord();
+                text.append(" ").append(tokens.get(i).text());
+            }
+            merged.add(new Token("", number, text.toString()));
+        }
+        return merged;
+    }
+
+    private static double value(Token token) {
+        return token.isNumber() ? token.number() : token.numberWord();
+    }
+
+    /** A number in a word, but no article. */
+    private static boolean isSpoken(Token token) {
+        return !Double.isNaN(token.numberWord()) && token.word().length() > 2;
     }
 
     private static Token token(Matcher m) throws UnreadableException {

@@ -14,6 +14,9 @@ final class Bracketed {
     private static final Pattern APIECE = Pattern.compile("(?i)(.+?)\\s+(?:each|apiece)");
     /** What means one thing here and another there. */
     private static final Pattern WHOSE = Pattern.compile("(?i)\\b(?:fl\\.? ?oz|pints?)\\b");
+
+    private static final Pattern ONE_OF = Pattern.compile(
+            "(?i)^(?:1|an?|one)\\s+(?:small |large |medium )?(?:packet|pack|package|sachet|tin|can|tub|jar|carton|bag|block|bottle|pot)\\b");
     /** The number that an amount begins with, in figures or in a word. */
     private static final Pattern FIRST = Pattern.compile("^(\\S+).*$");
     /** What is rounded in a notebook agrees within this. */
@@ -45,7 +48,7 @@ final class Bracketed {
         if (each.isPresent()
                 && matcher.group(3)
                         .strip()
-                        .matches("(?i)(packets?|sachets?|tins?|cans?|tubs?|jars?|bars?|packs?|cartons?|bags?)\\b.*")) {
+                        .matches("(?i)(packets?|packages?|sachets?|tins?|cans?|tubs?|jars?|bars?|packs?|cartons?|bags?)\\b.*")) {
             return Optional.of(times(matcher.group(1).strip(), inner, subject, reading));
         }
         if (each.isEmpty() && WHOSE.matcher(inner).find()) {
@@ -65,6 +68,10 @@ final class Bracketed {
                 if (meant.isPresent() && agree(meant.get().grams(), each.get().grams())) {
                     return each;
                 }
+            }
+            // One of what nobody knows the size of is what the bracket says.
+            if (e.choices().isEmpty() && ONE_OF.matcher(outer).find()) {
+                return each;
             }
         }
         throw which(outer, inner);

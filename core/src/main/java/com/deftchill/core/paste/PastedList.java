@@ -39,6 +39,13 @@ public final class PastedList {
             Pattern.compile("(?i)^(\\d[\\d.,]*\\s*(?:g|kg|ml|cl|dl|l)|[\\d½¼¾⅓⅔][\\d.,/ ½¼¾⅓⅔]*\\s*" + IMPERIAL
                     + ")\\s*/\\s*([\\d½¼¾⅓⅔][\\d.,/ ½¼¾⅓⅔]*\\s*(?:" + IMPERIAL + "|g|kg|ml|cl|dl|l)\\b)");
 
+    private static final String UNIT = "(?:g|kg|ml|cl|l|oz|ounces?|lb|pounds?)";
+    /** "14-ounce". */
+    private static final Pattern HYPHEN = Pattern.compile("(?i)(\\d)-(" + UNIT + ")\\b");
+    /** "1 8-oz package": not eighteen. */
+    private static final Pattern COUNT_OF_SIZE =
+            Pattern.compile("(?i)^(\\d{1,2}) (\\d+(?:\\.\\d+)?)-(" + UNIT + ")\\b");
+
     private static final Pattern NUMBER = Pattern.compile("[\\d.,/]+");
     private static final Pattern LEAVES = Pattern.compile("(?i)\\b(?:leaf|leaves|sheets?)\\b");
     private static final Pattern BULLET = Pattern.compile("^\\s*(?:[-*•–—·▢□]\\s+|[-*•–—·▢□](?=\\d)|\\d{1,2}[.)]\\s+)");
@@ -57,7 +64,7 @@ public final class PastedList {
                     + NUMBER_WORDS + "))*)(?:\\s+(?:titanium|bronze|silver|gold|platinum|large|whole|medium|small))*");
     /** An amount with the plainer one in brackets behind it. */
     private static final Pattern IN_BRACKETS = Pattern.compile(
-            "(?i)^([^()]*\\(\\s*[\\d½¼¾⅓⅔][\\d.,/ ½¼¾⅓⅔]*(?:g|kg|ml|cl|dl|l|fl\\.? ?oz|oz|lbs?|pints?|cups?|tbsp|tsp)(?:\\s+(?:each|apiece))?\\s*\\))(?:\\s*(\\p{L}+))?");
+            "(?i)^([^()]*\\(\\s*[\\d½¼¾⅓⅔][\\d.,/ ½¼¾⅓⅔]*(?:g|kg|ml|cl|dl|l|fl\\.? ?oz|oz|ounces?|lbs?|pounds?|pints?|cups?|tbsp|tsp)(?:\\s+(?:each|apiece))?\\s*\\))(?:\\s*(\\p{L}+))?");
     /** Whites and yolks told by the eggs that they are of. */
     private static final Pattern OF_EGGS =
             Pattern.compile("(?i)\\b(yolks?|whites?) (?:of|from) (\\d+|\\p{L}+) (?:large |medium |small )?eggs?\\b");
@@ -103,7 +110,13 @@ public final class PastedList {
     /** One line by itself. */
     public PastedLine line(String pasted) {
         var shown = pasted.strip().length() > LONGEST ? pasted.strip().substring(0, LONGEST) : pasted.strip();
-        var text = DUAL.matcher(BULLET.matcher(shown).replaceFirst("").strip()).replaceFirst("$1 ($2)");
+        var text = BULLET.matcher(shown).replaceFirst("").strip();
+        text = COUNT_OF_SIZE.matcher(text).replaceFirst("$1 x $2 $3");
+        text = HYPHEN.matcher(text).replaceAll("$1 $2");
+        return line(shown, DUAL.matcher(text).replaceFirst("$1 ($2)"));
+    }
+
+    private PastedLine line(String shown, String text) {
         if (HEADING.matcher(text).matches() || TITLES.contains(text.toLowerCase(Locale.ROOT))) {
             return PastedLine.heading(shown);
         }
