@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
 import { useEventListener, useNow, useTitle } from '@vueuse/core'
+import { useMediaQuery } from '@vueuse/core'
 import { computed, ref, shallowRef } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, type PlanAnswer, type PlanTask, type WrittenPlan } from '@/api/client'
@@ -33,10 +34,12 @@ const VIEWS = [
   { value: 'fetch', label: 'Fetch and weigh' },
   { value: 'wishes', label: 'What is wished for' },
 ] as const
+/** Lanes want room: a phone begins with the list, which says the same. */
+const narrow = useMediaQuery('(max-width: 700px)')
 const view = computed({
   get: () =>
     VIEWS.find((v) => v.value === route.query.view)?.value ??
-    (plan.value?.dishes.length ? 'lanes' : 'wishes'),
+    (!plan.value?.dishes.length ? 'wishes' : narrow.value ? 'words' : 'lanes'),
   set: (now) => void router.replace({ query: { ...route.query, view: now } }),
 })
 const selected = computed({
