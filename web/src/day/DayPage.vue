@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
-import { useEventListener, useNow, useTitle } from '@vueuse/core'
-import { useMediaQuery } from '@vueuse/core'
+import { useEventListener, useMediaQuery, useNow, useTitle } from '@vueuse/core'
 import { computed, ref, shallowRef } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, type PlanAnswer, type PlanTask, type WrittenPlan } from '@/api/client'

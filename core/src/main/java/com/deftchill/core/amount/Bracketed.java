@@ -48,7 +48,8 @@ final class Bracketed {
         if (each.isPresent()
                 && matcher.group(3)
                         .strip()
-                        .matches("(?i)(packets?|packages?|sachets?|tins?|cans?|tubs?|jars?|bars?|packs?|cartons?|bags?)\\b.*")) {
+                        .matches(
+                                "(?i)(packets?|packages?|sachets?|tins?|cans?|tubs?|jars?|bars?|packs?|cartons?|bags?)\\b.*")) {
             return Optional.of(times(matcher.group(1).strip(), inner, subject, reading));
         }
         if (each.isEmpty() && WHOSE.matcher(inner).find()) {

@@ -1,0 +1,128 @@
+package com.deftchill.core.making;
+
+import com.deftchill.core.alternative.Trial;
+import com.deftchill.core.assess.Assessment;
+import com.deftchill.core.assess.Assessor;
+import com.deftchill.core.assess.ComponentAnswer;
+import com.deftchill.core.formula.Changes;
+import com.deftchill.core.kitchen.Workplace;
+import com.deftchill.core.text.Argument;
+import com.deftchill.core.text.Message;
+import com.deftchill.core.verdict.Problem;
+import com.deftchill.core.verdict.Verdict;
+import com.deftchill.core.verdict.Verdict.Tone;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/**
+ * What the batch as it is made does otherwise than the formula says. What is tolerable stays quiet.
+ *
+ * @param shifts figures that have moved more than anybody would leave unsaid
+ * @param verdicts that the formula itself does not have, with remedies that were tried
+ * @param problems why it cannot be told: a measured value that is not understood
+ */
+public record Consequence(List<Message> shifts, List<Verdict> verdicts, List<Problem> problems) {
+    /** A shift of a time that stays quiet, min [E]. */
+    private static final double QUIET_MINUTES = 5;
+    /** A shift of a height that stays quiet, mm [E]. */
+    private static final double QUIET_MM = 1;
+    /** A shift of a volume that stays quiet, as a share (handbook 7). */
+    private static final double QUIET_VOLUME = 0.03;
+
+    private static final Consequence NONE = new Consequence(List.of(), List.of(), List.of());
+
+    public Consequence {
+        shifts = List.copyOf(shifts);
+        verdicts = List.copyOf(verdicts);
+        problems = List.copyOf(problems);
+    }
+
+    /** @return nothing at all where it was made as it is written */
+    public static Consequence of(Making making, Assessor assessor, Workplace workplace) {
+        // When it was poured moves clock times, not the dessert.
+        if (Changes.set(making.made(), "/starts", making.planned().starts()).equals(making.planned())) {
+            return NONE;
+        }
+        var planned = assessor.assess(making.planned(), workplace);
+        var made = new Trial(assessor, making.made(), workplace).assess();
+        if (made.value().isEmpty() || planned.value().isEmpty()) {
+            return new Consequence(List.of(), List.of(), made.problems());
+        }
+        var before = planned.value().get();
+        var after = made.value().get();
+        return new Consequence(shifts(before, after), news(before, after), List.of());
+    }
+
+    private static List<Verdict> news(Assessment before, Assessment after) {
+        Set<String> known = warnings(before).stream().map(Consequence::named).collect(Collectors.toSet());
+        return warnings(after).stream().filter(v -> !known.contains(named(v))).toList();
+    }
+
+    private static List<Verdict> warnings(Assessment assessment) {
+        return assessment.verdicts().stream()
+                .filter(v -> v.tone().compareTo(Tone.CAUTION) <= 0)
+                .toList();
+    }
+
+    private static String named(Verdict verdict) {
+        return verdict.code() + " " + verdict.path() + " " + verdict.tone();
+    }
+
+    private static List<Message> shifts(Assessment before, Assessment after) {
+        var shifts = new ArrayList<Message>();
+        for (int i = 0;
+                i < Math.min(before.components().size(), after.components().size());
+                i++) {
+            volume(before.components().get(i), after.components().get(i)).ifPresent(shifts::add);
+        }
+        var was = before.prediction();
+        var is = after.prediction();
+        later("sets", was.setsAfterMinutes(), is.setsAfterMinutes()).ifPresent(shifts::add);
+        later("turns-out", was.turnsOutAfterMinutes(), is.turnsOutAfterMinutes())
+                .ifPresent(shifts::add);
+        if (was.standingMm().isPresent() && is.standingMm().isPresent()) {
+            double by = is.standingMm().get() - was.standingMm().get();
+            if (Math.abs(by) >= QUIET_MM) {
+                shifts.add(Message.of("making.shift.stands")
+                        .with("is", Argument.millimetres(is.standingMm().get()))
+                        .with("was", Argument.millimetres(was.standingMm().get())));
+            }
+        }
+        return shifts;
+    }
+
+    private static Optional<Message> volume(ComponentAnswer before, ComponentAnswer after) {
+        double share = after.amounts().yieldMl() / before.amounts().yieldMl() - 1;
+        // Not a number where there is nothing of it.
+        if (!(Math.abs(share) >= QUIET_VOLUME)) {
+            return Optional.empty();
+        }
+        return Optional.of(Message.of("making.shift.volume")
+                .with("name", Argument.name(after.name()))
+                .with("way", Argument.either(share < 0, "less", "more"))
+                .with("percent", Argument.figure(Math.abs(share) * 100, 0))
+                .with("is", Argument.millilitres(after.amounts().yieldMl())));
+    }
+
+    private static Optional<Message> later(String what, Optional<Double> was, Optional<Double> is) {
+        if (was.isEmpty() || is.isEmpty()) {
+            return was.isPresent() == is.isPresent()
+                    ? Optional.empty()
+                    : Optional.of(Message.of("making.shift." + what + (is.isEmpty() ? "-no-more" : "-now")));
+        }
+        double by = is.get() - was.get();
+        return Math.abs(by) < QUIET_MINUTES
+                ? Optional.empty()
+                : Optional.of(Message.of("making.shift." + what)
+                        .with("way", Argument.either(by > 0, "later", "sooner"))
+                        .with("by", new Argument.Lasts(Math.abs(by) * 60)));
+    }
+
+    /** Whether everything is as it should be. */
+    public boolean quiet() {
+        return shifts.isEmpty() && verdicts.isEmpty() && problems.isEmpty();
+    }
+}

@@ -1,0 +1,47 @@
+package com.deftchill.core.making;
+
+import com.deftchill.core.verdict.Fix.Change;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * Something that happened while a batch was made.
+ *
+ * @param id given by whoever noticed it, so that it counts once however often it is sent
+ * @param at when it happened, s since 1970
+ * @param kind what it was
+ * @param step id of the step that it is about; empty for the whole
+ * @param by who; may be empty
+ * @param changes of {@link Kind#MEASURED} and {@link Kind#TOOK}: what is so instead of what is written
+ * @param text of {@link Kind#NOTED} the note, of {@link Kind#CAME_OUT} the outcome, of {@link Kind#STOOD} the height in
+ *     mm, of {@link Kind#UNDONE} the id of the event that does not count; as typed
+ */
+public record Event(String id, long at, Kind kind, String step, String by, List<Change> changes, String text) {
+    /** The order in which they are taken: by when they happened, whenever they arrived. */
+    static final Comparator<Event> BY_TIME = Comparator.comparingLong(Event::at).thenComparing(Event::id);
+
+    /** What can happen. */
+    public enum Kind {
+        /** A step begins. */
+        BEGAN,
+        /** A step is done. */
+        ENDED,
+        /** A value was measured. */
+        MEASURED,
+        /** A remedy is taken. */
+        TOOK,
+        NOTED,
+        /** How the batch came out. */
+        CAME_OUT,
+        /** Its height by ruler. */
+        STOOD,
+        /** An earlier event does not count. */
+        UNDONE,
+        /** The batch is done with. */
+        FINISHED
+    }
+
+    public Event {
+        changes = List.copyOf(changes);
+    }
+}
