@@ -8,7 +8,7 @@ import java.util.List;
  * Something that happened while a batch was made.
  *
  * @param id given by whoever noticed it, so that it counts once however often it is sent
- * @param at when it happened, s since 1970
+ * @param at when it happened, ms since 1970: of two by one device the later one has more
  * @param kind what it was
  * @param step id of the step that it is about; empty for the whole
  * @param by who; may be empty
@@ -42,6 +42,10 @@ public record Event(String id, long at, Kind kind, String step, String by, List<
     }
 
     public Event {
-        changes = List.copyOf(changes);
+        id = id == null ? "" : id;
+        step = step == null ? "" : step;
+        by = by == null ? "" : by;
+        text = text == null ? "" : text;
+        changes = changes == null ? List.of() : List.copyOf(changes);
     }
 }

@@ -21,6 +21,7 @@ import java.util.stream.Collectors;
  */
 public final class Making {
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm");
+    private static final long MS = 1000;
     /** The step with which a layer goes into its moulds. */
     private static final String FILL = ".fill";
 
@@ -62,8 +63,8 @@ public final class Making {
     private void run(Event event) {
         var now = runs.getOrDefault(event.step(), new Run(OptionalLong.empty(), OptionalLong.empty()));
         switch (event.kind()) {
-            case BEGAN -> runs.put(event.step(), new Run(OptionalLong.of(event.at()), now.ended()));
-            case ENDED -> runs.put(event.step(), new Run(now.began(), OptionalLong.of(event.at())));
+            case BEGAN -> runs.put(event.step(), new Run(OptionalLong.of(event.at() / MS), now.ended()));
+            case ENDED -> runs.put(event.step(), new Run(now.began(), OptionalLong.of(event.at() / MS)));
             default -> {
                 // Says nothing of when.
             }
@@ -135,7 +136,7 @@ public final class Making {
                 .min();
         return filled.isPresent()
                 ? filled
-                : events.stream().mapToLong(Event::at).min();
+                : events.stream().mapToLong(event -> event.at() / MS).min();
     }
 
     public boolean finished() {

@@ -4,6 +4,6 @@
  * what is to be done about it now; {@link Asks} what may be measured at it; {@link Consequence} what the measured values
  * do to the dessert.
  *
- * <p>Moments are seconds since 1970 in UTC.
+ * <p>Moments are seconds since 1970 in UTC; events tell milliseconds, so that two in a row have an order.
  */
 package com.deftchill.core.making;

@@ -27,7 +27,7 @@ class MakingTest {
     private static final String BASE = "/components/0/work/fold/base";
 
     private static Event event(String id, long minute, Kind kind, String step, String text, Change... changes) {
-        return new Event(id, TWO + minute * 60, kind, step, "", List.of(changes), text);
+        return new Event(id, (TWO + minute * 60) * 1000, kind, step, "", List.of(changes), text);
     }
 
     private static Event measured(String id, long minute, String address, String text) {

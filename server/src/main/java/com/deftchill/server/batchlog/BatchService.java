@@ -10,7 +10,9 @@ import com.deftchill.server.workplace.Computing;
 import com.deftchill.server.workplace.Fingerprints;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.time.LocalTime;
+import java.util.Arrays;
 import java.util.UUID;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.PageRequest;
@@ -72,6 +74,32 @@ public class BatchService {
             UUID formulaId, WrittenFormula document, LocalDate madeOn, String outcome, double standingMm, String note) {
         var poured = LocalTime.parse(document.starts());
         log(formulaId, new MadeBatch(madeOn, poured, Outcome.valueOf(outcome), standingMm, note, document));
+    }
+
+    /** Whether it is the name of an {@link Outcome}. */
+    public static boolean isOutcome(String name) {
+        return Arrays.stream(Outcome.values())
+                .anyMatch(outcome -> outcome.name().equals(name));
+    }
+
+    /**
+     * Logs a batch that was made step by step.
+     *
+     * @param outcome name of an {@link Outcome}
+     * @param standingMm null where it was not measured
+     * @return its id
+     */
+    @Transactional
+    public UUID logMade(
+            UUID formulaId,
+            WrittenFormula document,
+            LocalDateTime poured,
+            String outcome,
+            Double standingMm,
+            String note) {
+        var made = new MadeBatch(
+                poured.toLocalDate(), poured.toLocalTime(), Outcome.valueOf(outcome), standingMm, note, document);
+        return log(formulaId, made).getId();
     }
 
     @Transactional

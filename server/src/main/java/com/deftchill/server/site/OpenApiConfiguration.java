@@ -74,6 +74,10 @@ class OpenApiConfiguration {
                             "worst",
                             "meets")),
             Map.entry("WhatIfQuestion", List.of("by")),
+            Map.entry("MakingStep", List.of("began", "due", "ended", "from", "until")),
+            Map.entry("MakingView", List.of("batch")),
+            Map.entry("NewMaking", List.of("document", "by")),
+            Map.entry("Event", List.of("step", "by", "changes", "text")),
             Map.entry("ProblemResponse", List.of("currentVersion")));
 
     /** Of the formula document only these are always there: what is not written is absent. */

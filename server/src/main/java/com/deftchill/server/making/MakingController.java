@@ -1,0 +1,154 @@
+package com.deftchill.server.making;
+
+import com.deftchill.core.formula.Changes;
+import com.deftchill.core.formula.WrittenFormula;
+import com.deftchill.core.making.Consequence;
+import com.deftchill.core.making.Event;
+import com.deftchill.core.making.Event.Kind;
+import com.deftchill.server.batchlog.BatchService;
+import com.deftchill.server.making.MakingService.Kept;
+import com.deftchill.server.making.MakingViews.MakingView;
+import com.deftchill.server.workplace.Asked;
+import com.deftchill.server.workplace.Computing;
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.Clock;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Batches while they are made. */
+@RestController
+@RequestMapping("/api/makings")
+@Tag(name = "Making")
+class MakingController {
+    private static final int LONGEST = 2000;
+
+    private final MakingService makings;
+    private final Computing computing;
+    private final Clock clock;
+
+    MakingController(MakingService makings, Computing computing, Clock clock) {
+        this.makings = makings;
+        this.computing = computing;
+        this.clock = clock;
+    }
+
+    /**
+     * A batch that begins.
+     *
+     * @param id the page's own name for it: sent twice, it begins once
+     * @param document the formula as it is to be made; left out: as it is stored now
+     */
+    record NewMaking(
+            @NotNull(message = "is missing: an id of your own")
+            UUID id,
+
+            @NotNull(message = "is missing: the formula") UUID formulaId,
+            @Schema(nullable = true) WrittenFormula document,
+
+            @Size(max = 80, message = "must have at most 80 characters")
+            String by) {}
+
+    /** What happened, in any order; each with an id of its own. */
+    record Happened(
+            @NotNull(message = "is missing: what happened")
+            @Size(min = 1, max = 200, message = "must be 1 to 200 entries")
+            List<Event> events) {}
+
+    record OpenMakings(List<MakingView> makings) {}
+
+    @GetMapping
+    @Operation(operationId = "openMakings", summary = "Batches that are being made, the last begun first")
+    OpenMakings open(Asked asked) {
+        return new OpenMakings(
+                makings.open().stream().map(kept -> view(kept, asked)).toList());
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    @Operation(operationId = "beginMaking", summary = "Begin to make a batch")
+    MakingView begin(@Valid @RequestBody NewMaking begun, Asked asked) {
+        return view(
+                makings.begin(begun.id(), begun.formulaId(), begun.document(), begun.by() == null ? "" : begun.by()),
+                asked);
+    }
+
+    @GetMapping("/{id}")
+    @Operation(
+            operationId = "making",
+            summary = "How it stands with a batch now: every step, and what wants hands next")
+    MakingView get(@PathVariable UUID id, Asked asked) {
+        return view(makings.get(id), asked);
+    }
+
+    @PostMapping("/{id}/events")
+    @Operation(
+            operationId = "happened",
+            summary = "Store what happened",
+            description =
+                    "Each entry is stored once, however often it is sent. What is finished with an outcome goes into"
+                            + " the log.")
+    MakingView happened(@PathVariable UUID id, @Valid @RequestBody Happened happened, Asked asked) {
+        var planned = makings.get(id).making().planned();
+        happened.events().forEach(event -> check(event, planned));
+        return view(makings.add(id, happened.events()), asked);
+    }
+
+    @GetMapping("/{id}/consequence")
+    @Operation(
+            operationId = "consequence",
+            summary = "What the batch as it is made does otherwise, with remedies that were tried")
+    Consequence consequence(@PathVariable UUID id, Asked asked) {
+        var making = makings.get(id).making();
+        return computing.light(asked, (assessor, workplace) -> Consequence.of(making, assessor, workplace));
+    }
+
+    private MakingView view(Kept kept, Asked asked) {
+        long now = clock.instant().getEpochSecond();
+        var zone = makings.zone().getId();
+        return computing.light(asked, (assessor, workplace) -> MakingViews.of(kept, assessor, workplace, now, zone));
+    }
+
+    private static void check(Event event, WrittenFormula planned) {
+        boolean sound = event.kind() != null
+                && isId(event.id())
+                && event.at() > 0
+                && event.text().length() <= LONGEST;
+        if (!sound
+                || event.step().length() > 200
+                || event.by().length() > 80
+                || event.changes().size() > 50) {
+            throw MakingService.refused("event", event.id(), "making.event");
+        }
+        if (event.kind() == Kind.CAME_OUT && !BatchService.isOutcome(event.text())) {
+            throw MakingService.refused("outcome", event.text(), "making.outcome");
+        }
+        for (var change : event.changes()) {
+            try {
+                Changes.set(planned, change.path(), change.value());
+            } catch (IllegalArgumentException e) {
+                throw MakingService.refused("address", change.path(), "making.address");
+            }
+        }
+    }
+
+    private static boolean isId(String id) {
+        try {
+            return UUID.fromString(id).toString().equalsIgnoreCase(id);
+        } catch (IllegalArgumentException e) {
+            return false;
+        }
+    }
+}

@@ -1,0 +1,102 @@
+package com.deftchill.server.making;
+
+import com.deftchill.core.formula.WrittenFormula;
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+import org.springframework.data.domain.Persistable;
+
+/** A batch that is being made, by a formula as it was when it began. */
+@Entity
+@Table(name = "making")
+class MakingEntity implements Persistable<UUID> {
+    private static final int NAME_LENGTH = 200;
+
+    @Id
+    private UUID id;
+
+    @Column(updatable = false)
+    private String kitchen = "own";
+
+    @Column(updatable = false)
+    private String begunBy;
+
+    @Column(updatable = false)
+    private UUID formulaId;
+
+    @Column(updatable = false)
+    private String name;
+
+    @JdbcTypeCode(SqlTypes.JSON)
+    @Column(updatable = false)
+    private WrittenFormula document;
+
+    @Column(updatable = false)
+    private Instant begunAt;
+
+    private Instant finishedAt;
+
+    private UUID batchId;
+
+    protected MakingEntity() {}
+
+    MakingEntity(UUID id, String begunBy, UUID formulaId, WrittenFormula document, Instant now) {
+        this.id = id;
+        this.begunBy = begunBy;
+        this.formulaId = formulaId;
+        this.document = document;
+        var called = document.name();
+        name = called.substring(0, Math.min(NAME_LENGTH, called.length()));
+        begunAt = now;
+    }
+
+    @Override
+    public UUID getId() {
+        return id;
+    }
+
+    /** It is stored once, with an id of its own. */
+    @Override
+    public boolean isNew() {
+        return finishedAt == null && batchId == null;
+    }
+
+    String getBegunBy() {
+        return begunBy;
+    }
+
+    UUID getFormulaId() {
+        return formulaId;
+    }
+
+    String getName() {
+        return name;
+    }
+
+    WrittenFormula getDocument() {
+        return document;
+    }
+
+    Instant getBegunAt() {
+        return begunAt;
+    }
+
+    Instant getFinishedAt() {
+        return finishedAt;
+    }
+
+    UUID getBatchId() {
+        return batchId;
+    }
+
+    /** @param batch its entry in the log; null where there is none */
+    void finish(Instant now, UUID batch) {
+        finishedAt = now;
+        batchId = batch;
+    }
+}

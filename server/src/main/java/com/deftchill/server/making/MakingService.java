@@ -1,0 +1,165 @@
+package com.deftchill.server.making;
+
+import com.deftchill.core.formula.WrittenFormula;
+import com.deftchill.core.making.Event;
+import com.deftchill.core.making.Event.Kind;
+import com.deftchill.core.making.Making;
+import com.deftchill.core.verdict.Problem;
+import com.deftchill.server.batchlog.BatchService;
+import com.deftchill.server.formula.FormulaService;
+import com.deftchill.server.problem.NotFoundException;
+import com.deftchill.server.problem.NotUnderstoodException;
+import com.deftchill.server.workplace.KitchenService;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.ZoneOffset;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.data.domain.Limit;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps batches that are being made: an entry is stored before it is answered. */
+@Service
+class MakingService {
+    /** So many open batches are shown. */
+    private static final int MOST_OPEN = 40;
+    /** By so much a clock may be ahead, ms. */
+    private static final long SLACK_MS = 5000;
+
+    /** So many events a batch may have. */
+    private static final int MOST_EVENTS = 2000;
+
+    private final MakingRepository makings;
+    private final MakingEventRepository events;
+    private final FormulaService formulas;
+    private final BatchService batches;
+    private final KitchenService kitchens;
+    private final Clock clock;
+
+    MakingService(
+            MakingRepository makings,
+            MakingEventRepository events,
+            FormulaService formulas,
+            BatchService batches,
+            KitchenService kitchens,
+            Clock clock) {
+        this.makings = makings;
+        this.events = events;
+        this.formulas = formulas;
+        this.batches = batches;
+        this.kitchens = kitchens;
+        this.clock = clock;
+    }
+
+    /** A batch with what happened to it so far. */
+    record Kept(MakingEntity entity, Making making) {}
+
+    /** By the clock of the kitchen; where its settings name none by that of UTC. */
+    ZoneId zone() {
+        return kitchens.workplace().kitchen().zone().orElse(ZoneOffset.UTC);
+    }
+
+    @Transactional(readOnly = true)
+    List<Kept> open() {
+        var open = makings.findByFinishedAtIsNullOrderByBegunAtDesc(Limit.of(MOST_OPEN));
+        Map<UUID, List<Event>> happened = new HashMap<>();
+        events.findByMakingIdInOrderByHappened(
+                        open.stream().map(MakingEntity::getId).toList())
+                .forEach(event -> happened.computeIfAbsent(event.getMakingId(), id -> new java.util.ArrayList<>())
+                        .add(event.getEvent()));
+        return open.stream()
+                .map(m -> new Kept(m, Making.of(m.getDocument(), zone(), happened.getOrDefault(m.getId(), List.of()))))
+                .toList();
+    }
+
+    @Transactional(readOnly = true)
+    Kept get(UUID id) {
+        return kept(makings.findById(id).orElseThrow(() -> new NotFoundException("Batch in the making", id)));
+    }
+
+    private Kept kept(MakingEntity entity) {
+        var happened = events.findByMakingIdInOrderByHappened(List.of(entity.getId())).stream()
+                .map(MakingEventEntity::getEvent)
+                .toList();
+        return new Kept(entity, Making.of(entity.getDocument(), zone(), happened));
+    }
+
+    /** Sent twice with the same id, it begins once. */
+    @Transactional
+    Kept begin(UUID id, UUID formulaId, WrittenFormula document, String by) {
+        var there = makings.findById(id);
+        if (there.isPresent()) {
+            return kept(there.get());
+        }
+        var formula = formulas.get(formulaId);
+        var pinned = document == null ? formula.getDocument() : document;
+        return kept(makings.saveAndFlush(new MakingEntity(id, by, formulaId, pinned, clock.instant())));
+    }
+
+    /** Stores what happened; what is there already by its id is there once. */
+    @Transactional
+    Kept add(UUID id, List<Event> happened) {
+        var entity = makings.findForChangeById(id).orElseThrow(() -> new NotFoundException("Batch in the making", id));
+        var before = kept(entity).making();
+        if (before.events().size() + happened.size() > MOST_EVENTS) {
+            throw refused("events", String.valueOf(before.events().size()), "making.most-events");
+        }
+        for (var event : happened) {
+            var eventId = UUID.fromString(event.id());
+            if (!events.existsById(eventId)) {
+                events.save(new MakingEventEntity(eventId, id, noLaterThanNow(event), clock.instant()));
+            }
+        }
+        events.flush();
+        var now = kept(entity);
+        if (now.making().finished() && entity.getFinishedAt() == null) {
+            entity.finish(clock.instant(), logged(now));
+        }
+        return now;
+    }
+
+    /** A device whose clock is ahead does not make things happen tomorrow. */
+    private Event noLaterThanNow(Event event) {
+        long now = clock.instant().toEpochMilli();
+        return new Event(
+                event.id(),
+                Math.min(event.at(), now + SLACK_MS),
+                event.kind(),
+                event.step(),
+                event.by(),
+                event.changes(),
+                event.text());
+    }
+
+    /** Its entry in the log, where it was said how it came out. */
+    private UUID logged(Kept kept) {
+        var making = kept.making();
+        var outcome = making.said(Kind.CAME_OUT);
+        if (outcome.isEmpty()) {
+            return null;
+        }
+        var stood = making.said(Kind.STOOD).replace("mm", "").replace(',', '.').strip();
+        if (!stood.isEmpty() && !stood.matches("\\d{1,3}(\\.\\d+)?")) {
+            throw refused("standing height", making.said(Kind.STOOD), "making.height");
+        }
+        var poured = Instant.ofEpochSecond(
+                        making.poured().orElse(clock.instant().getEpochSecond()))
+                .atZone(zone());
+        return batches.logMade(
+                kept.entity().getFormulaId(),
+                making.made(),
+                poured.toLocalDateTime(),
+                outcome,
+                stood.isEmpty() ? null : Double.valueOf(stood),
+                making.said(Kind.NOTED));
+    }
+
+    static NotUnderstoodException refused(String field, String value, String rule) {
+        return new NotUnderstoodException(
+                List.of(Problem.of("field-invalid", "/" + field, field, value, Problem.rule(rule))));
+    }
+}

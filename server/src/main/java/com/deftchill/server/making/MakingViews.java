@@ -1,0 +1,117 @@
+package com.deftchill.server.making;
+
+import com.deftchill.core.assess.Assessor;
+import com.deftchill.core.formula.Changes;
+import com.deftchill.core.formula.WrittenFormula;
+import com.deftchill.core.kitchen.Workplace;
+import com.deftchill.core.making.Asks;
+import com.deftchill.core.making.Event;
+import com.deftchill.core.making.Guide;
+import com.deftchill.core.making.Guide.Guided;
+import com.deftchill.core.method.Method;
+import com.deftchill.core.method.Step;
+import com.deftchill.core.text.Message;
+import com.deftchill.server.making.MakingService.Kept;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import java.util.OptionalLong;
+import java.util.UUID;
+
+/** What a batch in the making looks like from outside; moments are seconds since 1970, of events milliseconds. */
+final class MakingViews {
+    private MakingViews() {}
+
+    /**
+     * A value that may be measured at a step.
+     *
+     * @param kind weight, temperature or time
+     * @param written as the formula has it; empty where the tool's own value holds
+     * @param measured as it was typed last; empty where it was not measured
+     */
+    record MakingAsk(String kind, String address, Message name, String written, String measured) {}
+
+    /** A step now. */
+    record MakingStep(
+            Step step,
+            Guide.State state,
+            @Schema(nullable = true) Long began,
+            @Schema(nullable = true) Long due,
+            @Schema(nullable = true) Long ended,
+            @Schema(nullable = true) Long from,
+            @Schema(nullable = true) Long until,
+            String why,
+            List<MakingAsk> asks) {}
+
+    /**
+     * A batch in the making.
+     *
+     * @param now by the server's clock, so that a device whose clock is wrong counts right
+     * @param next id of the step that wants hands next; empty where none does
+     * @param made the formula as it is really made
+     * @param batch its entry in the log, once it is finished
+     */
+    record MakingView(
+            UUID id,
+            UUID formulaId,
+            String name,
+            String begunBy,
+            long begun,
+            long now,
+            String zone,
+            boolean finished,
+            @Schema(nullable = true) UUID batch,
+            String next,
+            List<MakingStep> steps,
+            List<Event> events,
+            WrittenFormula made) {}
+
+    static MakingView of(Kept kept, Assessor assessor, Workplace workplace, long now, String zone) {
+        var making = kept.making();
+        // Where what was measured cannot be understood, the steps are those of the formula as it was written.
+        var study = assessor.study(making.made(), workplace).value();
+        var dessert = study.or(() -> assessor.study(making.planned(), workplace).value());
+        List<Step> steps = dessert.map(Method::of).orElse(List.of());
+        var guided = Guide.of(steps, making, now);
+        var asks = new Asks(making.planned(), workplace.larder());
+        var entity = kept.entity();
+        return new MakingView(
+                entity.getId(),
+                entity.getFormulaId(),
+                entity.getName(),
+                entity.getBegunBy(),
+                entity.getBegunAt().getEpochSecond(),
+                now,
+                zone,
+                making.finished(),
+                entity.getBatchId(),
+                Guide.next(guided, now).map(next -> next.step().id()).orElse(""),
+                guided.stream().map(step -> step(step, asks, kept)).toList(),
+                making.events(),
+                making.made());
+    }
+
+    private static MakingStep step(Guided guided, Asks asks, Kept kept) {
+        var asked = asks.of(guided.step()).stream()
+                .map(ask -> new MakingAsk(
+                        ask.kind(),
+                        ask.address(),
+                        ask.name(),
+                        Changes.text(kept.making().planned(), ask.address()),
+                        kept.making().measured(ask.address()).orElse("")))
+                .toList();
+        return new MakingStep(
+                guided.step(),
+                guided.state(),
+                whole(guided.began()),
+                whole(guided.due()),
+                whole(guided.ended()),
+                whole(guided.from()),
+                whole(guided.until()),
+                guided.why(),
+                asked);
+    }
+
+    private static Long whole(OptionalLong moment) {
+        return moment.isPresent() ? moment.getAsLong() : null;
+    }
+}
