@@ -57,6 +57,10 @@ export type PlanStore = Schemas['PlanStore']
 export type PlanSchedule = Schemas['Schedule']
 export type PlanConflict = Schemas['PlanConflict']
 export type PlanQuestion = Schemas['PlanQuestion']
+export type Making = Schemas['MakingView']
+export type MakingStep = Schemas['MakingStep']
+export type MakingAsk = Schemas['MakingAsk']
+export type MakingEvent = Schemas['Event']
 export type StoredPlan = Schemas['StoredPlan']
 export type StoredFormula = Schemas['StoredFormula']
 export type LoggedBatch = Schemas['LoggedBatch']
@@ -286,6 +290,15 @@ export const api = {
     answer(client.POST('/api/plan-conflicts', { body: question, signal, headers: newest('conflicts') })),
   checkPlan: (question: Schemas['PlanCheckQuestion'], signal?: AbortSignal) =>
     answer(client.POST('/api/plan-checks', { body: question, signal, headers: newest('check') })),
+  openMakings: () => answer(client.GET('/api/makings')),
+  making: (id: string) => answer(client.GET('/api/makings/{id}', { params: { path: { id } } })),
+  /** Sent again with the same id, it begins once. */
+  beginMaking: (id: string, formulaId: string) =>
+    answer(client.POST('/api/makings', { body: { id, formulaId } })),
+  happened: (id: string, events: MakingEvent[]) =>
+    answer(client.POST('/api/makings/{id}/events', { params: { path: { id } }, body: { events } })),
+  consequence: (id: string) =>
+    answer(client.GET('/api/makings/{id}/consequence', { params: { path: { id } } })),
   batches: (formulaId: string) =>
     answer(client.GET('/api/formulas/{formulaId}/batches', { params: { path: { formulaId } } })),
   logBatch: (formulaId: string, made: MadeBatch) =>

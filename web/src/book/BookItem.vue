@@ -16,6 +16,7 @@ const props = defineProps<{
 const emit = defineEmits<{
   copy: []
   plan: []
+  make: []
   tags: []
   remove: []
   bringBack: []
@@ -67,6 +68,7 @@ const is = computed(() => [props.row.kindWords, props.row.served].filter(Boolean
     <div class="side">
       <MenuButton label="⋯" :spoken="`More for ${name}`">
         <a-menu-item key="copy" @click="emit('copy')">Copy</a-menu-item>
+        <a-menu-item key="make" @click="emit('make')">Make it now</a-menu-item>
         <a-menu-item key="plan" @click="emit('plan')">Plan it for a day…</a-menu-item>
         <a-menu-item key="tags" @click="emit('tags')">Tags…</a-menu-item>
         <a-menu-item key="compare" @click="emit('compare')">

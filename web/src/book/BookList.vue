@@ -18,6 +18,7 @@ const emit = defineEmits<{
   want: [change: Partial<Wish>]
   copy: [row: BookRow]
   plan: [row: BookRow]
+  make: [row: BookRow]
   tags: [row: BookRow]
   compare: [row: BookRow]
   bringBack: [row: BookRow]
@@ -139,6 +140,7 @@ async function walk(event: KeyboardEvent) {
             :beside="beside && beside.id !== row.id ? beside.name || 'Unnamed' : undefined"
             @copy="emit('copy', row)"
             @plan="emit('plan', row)"
+            @make="emit('make', row)"
             @tags="emit('tags', row)"
             @compare="emit('compare', row)"
             @bring-back="emit('bringBack', row)"

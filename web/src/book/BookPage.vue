@@ -9,6 +9,7 @@ import FileNotice from '@/document/FileNotice.vue'
 import { useFiles } from '@/document/useFiles'
 import { useShelf } from '@/document/useShelf'
 import StationBar from '@/look/StationBar.vue'
+import { useBegin } from '@/make/useBegin'
 import TypedField from '@/look/TypedField.vue'
 import BookFilters from './BookFilters.vue'
 import BookList from './BookList.vue'
@@ -20,6 +21,7 @@ import { queryOf, wishOf, type Wish } from './wish'
 /** Where the work begins: every formula by its cut, found by what it is called, what it is and what is in it. */
 const route = useRoute()
 const router = useRouter()
+const { begin } = useBegin()
 const askAgain = useAgain()
 useTitle('Book · Deft Chill')
 const { data: larder } = useQuery({ queryKey: ['larder'], queryFn: api.larder })
@@ -127,6 +129,7 @@ watch(comparing, (now) => {
         @want="want"
         @copy="copy"
         @plan="plan"
+        @make="begin($event.id)"
         @tags="editTags"
         @compare="compare"
         @bring-back="bringBack"

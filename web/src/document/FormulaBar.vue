@@ -2,6 +2,7 @@
 import { useId } from 'vue'
 import type { Formula } from '@/api/client'
 import MenuButton from '@/look/MenuButton.vue'
+import MakeButton from '@/make/MakeButton.vue'
 import { setAt } from './document'
 import FormulaHead from './FormulaHead.vue'
 
@@ -76,6 +77,7 @@ const nameId = useId()
         >Delete or put away…</a-menu-item
       >
     </MenuButton>
+    <MakeButton :formula="id" class="now" />
     <a-button class="made" @click="emit('log')">Log a batch</a-button>
   </FormulaHead>
 </template>

@@ -12,8 +12,8 @@ import com.deftchill.core.method.Method;
 import com.deftchill.core.method.Step;
 import com.deftchill.core.text.Message;
 import com.deftchill.server.making.MakingService.Kept;
-import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.UUID;
 
@@ -34,11 +34,11 @@ final class MakingViews {
     record MakingStep(
             Step step,
             Guide.State state,
-            @Schema(nullable = true) Long began,
-            @Schema(nullable = true) Long due,
-            @Schema(nullable = true) Long ended,
-            @Schema(nullable = true) Long from,
-            @Schema(nullable = true) Long until,
+            Optional<Long> began,
+            Optional<Long> due,
+            Optional<Long> ended,
+            Optional<Long> from,
+            Optional<Long> until,
             String why,
             List<MakingAsk> asks) {}
 
@@ -59,7 +59,7 @@ final class MakingViews {
             long now,
             String zone,
             boolean finished,
-            @Schema(nullable = true) UUID batch,
+            Optional<UUID> batch,
             String next,
             List<MakingStep> steps,
             List<Event> events,
@@ -83,7 +83,7 @@ final class MakingViews {
                 now,
                 zone,
                 making.finished(),
-                entity.getBatchId(),
+                Optional.ofNullable(entity.getBatchId()),
                 Guide.next(guided, now).map(next -> next.step().id()).orElse(""),
                 guided.stream().map(step -> step(step, asks, kept)).toList(),
                 making.events(),
@@ -111,7 +111,7 @@ final class MakingViews {
                 asked);
     }
 
-    private static Long whole(OptionalLong moment) {
-        return moment.isPresent() ? moment.getAsLong() : null;
+    private static Optional<Long> whole(OptionalLong moment) {
+        return moment.isPresent() ? Optional.of(moment.getAsLong()) : Optional.empty();
     }
 }

@@ -1,0 +1,13 @@
+<script setup lang="ts">
+import { useBegin } from './useBegin'
+
+/** Begins to make a formula. */
+defineProps<{ formula: string }>()
+const { begin, failed } = useBegin()
+</script>
+
+<template>
+  <a-button :title="failed ? 'Deft Chill does not answer: touch again' : undefined" @click="begin(formula)">
+    {{ failed ? 'Make it: again' : 'Make it' }}
+  </a-button>
+</template>

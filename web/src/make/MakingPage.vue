@@ -1,0 +1,205 @@
+<script setup lang="ts">
+import { useEventListener, useWakeLock } from '@vueuse/core'
+import { computed, onMounted, ref, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import StationBar from '@/look/StationBar.vue'
+import FinishForm from './FinishForm.vue'
+import { countdown } from './moments'
+import OtherBatches from './OtherBatches.vue'
+import StepNow from './StepNow.vue'
+import StepRail from './StepRail.vue'
+import { useMaking } from './useMaking'
+import { useTimers } from './useTimers'
+import WhatItDoes from './WhatItDoes.vue'
+
+/** A batch beside the stove: the next step, what is measured, what runs, and what a deviation does. */
+const route = useRoute()
+const router = useRouter()
+const id = computed(() => String(route.params.id))
+const { making, consequence, changed, unsent, refused, second, happened, gone } = useMaking(id)
+
+const steps = computed(() => making.value?.steps ?? [])
+const { timers, due } = useTimers(
+  steps,
+  second,
+  computed(() => making.value?.name ?? ''),
+)
+/** What the cook looks at; else what wants hands next. */
+const looked = ref('')
+const shown = computed(() => {
+  const wanted = looked.value || making.value?.next
+  return steps.value.find((s) => s.step.id === wanted)
+})
+watch(
+  () => making.value?.steps.find((s) => s.step.id === looked.value)?.state,
+  (state) => state === 'DONE' && (looked.value = ''),
+)
+const allDone = computed(() => steps.value.length > 0 && steps.value.every((s) => s.state === 'DONE'))
+const finishing = ref(false)
+const undoable = computed(() => making.value?.events.at(-1))
+const undo = () => undoable.value && happened(['UNDONE', { text: undoable.value.id }])
+
+const wake = useWakeLock()
+onMounted(() => void wake.request('screen').catch(() => undefined))
+useEventListener('keydown', (e: KeyboardEvent) => {
+  if ((e.ctrlKey || e.metaKey) && e.key === 'z' && !(e.target instanceof HTMLInputElement)) undo()
+})
+watch(
+  () => making.value?.finished,
+  (is) => is && void router.push(making.value?.batch ? `/bench/${making.value.formulaId}` : '/make'),
+)
+</script>
+
+<template>
+  <StationBar station="make">
+    <span class="name">{{ making?.name }}</span>
+    <span class="state" role="status">{{
+      unsent.length
+        ? `${unsent.length} ${unsent.length === 1 ? 'entry waits' : 'entries wait'} to be sent`
+        : making
+          ? 'Kept'
+          : ''
+    }}</span>
+    <a-button :disabled="!undoable" @click="undo">Undo</a-button>
+    <a-button class="made" @click="finishing = !finishing">{{ finishing ? 'Not yet' : 'Finish' }}</a-button>
+  </StationBar>
+  <main class="making">
+    <OtherBatches :beside="id" :second="second" />
+    <p v-if="gone && !making" role="alert" class="gone">
+      This batch cannot be read now. What you enter here is kept and sent later.
+    </p>
+    <p v-if="refused" role="alert" class="gone">Not taken: {{ refused }}</p>
+    <div class="now">
+      <StepNow
+        v-if="shown && making"
+        :key="shown.step.id"
+        :at="shown"
+        :second="second"
+        :zone="making.zone"
+        :is-next="shown.step.id === making.next"
+        @happened="(kind, rest) => happened([kind, rest])"
+      />
+      <p v-else-if="making && !allDone" class="waiting">Nothing wants hands now: it takes its time.</p>
+      <FinishForm v-if="finishing || allDone" @finished="(events) => happened(...events)" />
+    </div>
+    <aside>
+      <ul v-if="timers.length" class="timers" aria-label="Timers">
+        <li v-for="t in timers" :key="t.id" :class="{ due: t.left <= 0 }">
+          <b>{{ countdown(t.left) }}</b> {{ t.name }}
+        </li>
+      </ul>
+      <p v-if="due.length" class="out-of-sight" role="alert">
+        {{ due.map((t) => t.name).join(', ') }} is due
+      </p>
+      <WhatItDoes
+        :consequence="consequence"
+        :changed="changed"
+        @happened="(kind, rest) => happened([kind, rest])"
+      />
+      <StepRail
+        v-if="making"
+        :steps="steps"
+        :shown="shown?.step.id ?? ''"
+        :next="making.next"
+        :second="second"
+        :zone="making.zone"
+        @show="looked = $event"
+      />
+    </aside>
+  </main>
+</template>
+
+<style scoped>
+.making {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 380px;
+  gap: 14px;
+  align-items: start;
+  padding: 14px 20px;
+}
+
+.making > :deep(.others),
+.gone {
+  grid-column: 1 / -1;
+}
+
+.name {
+  flex: 1;
+  font-size: 18px;
+  font-weight: 700;
+}
+
+.gone {
+  margin: 0;
+  color: var(--unsafe);
+  font-weight: 700;
+}
+
+.now,
+aside {
+  display: grid;
+  gap: 14px;
+}
+
+.waiting {
+  margin: 0;
+  padding: 40px 24px;
+  background: var(--panel);
+  font-size: 24px;
+}
+
+aside {
+  align-content: start;
+}
+
+.rail {
+  background: var(--panel);
+}
+
+.timers {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+
+.timers li {
+  padding: 10px 14px;
+  background: var(--ink);
+  color: var(--white);
+  font-size: 16px;
+}
+
+.timers li + li {
+  margin-top: 4px;
+}
+
+.timers b {
+  display: inline-block;
+  min-width: 84px;
+  font-size: 24px;
+  font-variant-numeric: tabular-nums;
+}
+
+.timers .due {
+  background: var(--unsafe);
+  animation: call 1s steps(2) infinite;
+}
+
+@keyframes call {
+  50% {
+    background: var(--ink);
+  }
+}
+
+@media (prefers-reduced-motion: reduce) {
+  .timers .due {
+    animation: none;
+  }
+}
+
+@media (max-width: 900px) {
+  .making {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

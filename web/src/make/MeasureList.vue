@@ -1,0 +1,117 @@
+<script setup lang="ts">
+import { reactive, watch } from 'vue'
+import type { MakingAsk } from '@/api/client'
+
+/** What is measured at a step: as written by a touch, or what the scale or the probe says. */
+const props = defineProps<{ asks: MakingAsk[] }>()
+const emit = defineEmits<{ measured: [address: string, value: string] }>()
+
+const typed = reactive<Record<string, string>>({})
+watch(
+  () => props.asks,
+  (asks) => asks.forEach((a) => (typed[a.address] ??= a.measured)),
+  { immediate: true },
+)
+function send(ask: MakingAsk) {
+  const value = (typed[ask.address] ?? '').trim()
+  if (value && value !== ask.measured) emit('measured', ask.address, value)
+}
+function asWritten(ask: MakingAsk) {
+  typed[ask.address] = ask.written
+  emit('measured', ask.address, ask.written)
+}
+const PLACEHOLDER: Record<string, string> = {
+  weight: 'on the scale',
+  temperature: 'by the probe',
+  time: 'how long',
+}
+</script>
+
+<template>
+  <ul class="measures" aria-label="Measured">
+    <li v-for="ask in asks" :key="ask.address" :class="{ done: ask.measured }">
+      <span class="name">{{ ask.name }}</span>
+      <span class="written">{{ ask.written || '–' }}</span>
+      <input
+        v-model="typed[ask.address]"
+        :aria-label="`Measured: ${ask.name}`"
+        :placeholder="PLACEHOLDER[ask.kind]"
+        inputmode="text"
+        @change="send(ask)"
+        @keydown.enter="send(ask)"
+      />
+      <button
+        type="button"
+        :disabled="!ask.written"
+        :aria-label="`${ask.name} as written`"
+        :aria-pressed="!!ask.measured && ask.measured === ask.written"
+        @click="asWritten(ask)"
+      >
+        ✓
+      </button>
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+.measures {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+
+li {
+  display: grid;
+  grid-template-columns: 1fr minmax(90px, auto) 180px 64px;
+  gap: 10px;
+  align-items: center;
+  padding: 4px 0;
+  border-top: 1px solid var(--hairline);
+}
+
+.name {
+  font-size: 19px;
+}
+
+.written {
+  font-size: 26px;
+  font-weight: 700;
+  text-align: right;
+}
+
+input {
+  min-width: 0;
+  min-height: 56px;
+  padding: 0 12px;
+  border: 1px solid var(--edge-deep);
+  border-radius: 4px;
+  background: var(--white);
+  color: var(--ink);
+  font-size: 22px;
+}
+
+button {
+  min-height: 56px;
+  border: 1px solid var(--edge-deep);
+  border-radius: 4px;
+  background: transparent;
+  color: var(--ink);
+  font-size: 24px;
+  cursor: pointer;
+}
+
+button[aria-pressed='true'] {
+  background: var(--good);
+  color: var(--white);
+}
+
+button:disabled {
+  color: var(--edge);
+}
+
+@media (max-width: 700px) {
+  li {
+    grid-template-columns: 1fr auto;
+  }
+}
+</style>
