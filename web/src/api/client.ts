@@ -294,7 +294,11 @@ export const api = {
   making: (id: string) => answer(client.GET('/api/makings/{id}', { params: { path: { id } } })),
   /** Sent again with the same id, it begins once. */
   beginMaking: (id: string, formulaId: string) =>
-    answer(client.POST('/api/makings', { body: { id, formulaId } })),
+    answer(
+      client.POST('/api/makings', {
+        body: { id, formulaId, zone: Intl.DateTimeFormat().resolvedOptions().timeZone },
+      }),
+    ),
   happened: (id: string, events: MakingEvent[]) =>
     answer(client.POST('/api/makings/{id}/events', { params: { path: { id } }, body: { events } })),
   consequence: (id: string) =>

@@ -30,9 +30,12 @@ const shown = computed(() => {
   const wanted = looked.value || making.value?.next
   return steps.value.find((s) => s.step.id === wanted)
 })
+/** What was looked at and is done makes way for the next; what was done before may be looked at again. */
 watch(
-  () => making.value?.steps.find((s) => s.step.id === looked.value)?.state,
-  (state) => state === 'DONE' && (looked.value = ''),
+  () => [looked.value, making.value?.steps.find((s) => s.step.id === looked.value)?.state] as const,
+  ([id, state], [before, was]) => {
+    if (id && id === before && was !== 'DONE' && state === 'DONE') looked.value = ''
+  },
 )
 const allDone = computed(() => steps.value.length > 0 && steps.value.every((s) => s.state === 'DONE'))
 const finishing = ref(false)
@@ -60,8 +63,10 @@ watch(
           ? 'Kept'
           : ''
     }}</span>
-    <a-button :disabled="!undoable" @click="undo">Undo</a-button>
-    <a-button class="made" @click="finishing = !finishing">{{ finishing ? 'Not yet' : 'Finish' }}</a-button>
+    <button type="button" class="tool" :disabled="!undoable" @click="undo">Undo</button>
+    <button type="button" class="tool" @click="finishing = !finishing">
+      {{ finishing ? 'Not yet' : 'Finish' }}
+    </button>
   </StationBar>
   <main class="making">
     <OtherBatches :beside="id" :second="second" />
@@ -127,6 +132,23 @@ watch(
   flex: 1;
   font-size: 18px;
   font-weight: 700;
+}
+
+.tool {
+  min-height: 56px;
+  padding: 0 20px;
+  border: 1px solid var(--edge);
+  border-radius: 4px;
+  background: transparent;
+  color: var(--white);
+  font-size: 16px;
+  cursor: pointer;
+}
+
+.tool:disabled {
+  border-color: var(--edge-deep);
+  color: var(--edge);
+  cursor: default;
 }
 
 .gone {

@@ -29,7 +29,8 @@ const speaks = 'speechSynthesis' in window
       <button v-if="speaks" type="button" class="aloud" @click="aloud">Read it out</button>
     </header>
     <h2>{{ step.title }}</h2>
-    <p class="text">{{ step.text }}</p>
+    <!-- What is weighed stands below, large. -->
+    <p v-if="step.work !== 'weigh' || !at.asks.length" class="text">{{ step.text }}</p>
     <p v-if="step.temperature" class="target"><small>to</small> {{ step.temperature }}</p>
     <p v-if="step.cue" class="cue"><b>Until</b> {{ step.cue }}</p>
     <p v-if="step.caution" class="caution"><b>Careful</b> {{ step.caution }}</p>
@@ -115,6 +116,7 @@ header {
 h2 {
   margin: 0;
   font-size: 34px;
+  font-weight: 700;
   line-height: 1.15;
 }
 
@@ -161,8 +163,12 @@ h2 {
 }
 
 footer {
+  position: sticky;
+  bottom: 0;
   display: flex;
   gap: 12px;
+  padding: 10px 0;
+  background: var(--panel);
 }
 
 .big {

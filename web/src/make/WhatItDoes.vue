@@ -81,6 +81,7 @@ h3 {
 
 h3 {
   font-size: 17px;
+  font-weight: 700;
 }
 
 button {

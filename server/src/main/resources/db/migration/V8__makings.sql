@@ -5,6 +5,7 @@ create table making (
     formula_id  uuid         not null,
     name        varchar(200) not null,
     document    json         not null,
+    zone        varchar(60)  not null,
     begun_at    timestamp(6) not null,
     finished_at timestamp(6) null,
     batch_id    uuid         null,

@@ -197,6 +197,25 @@ class AccessibilityTest {
     }
 
     @Test
+    void makingPasses(Server server) {
+        try (var browser = new Browser(server)) {
+            var bench = new Bench(browser.window("/bench"));
+            bench.open(named(server, "chestnut-dome", "Dome in the making"));
+            bench.button("Make it").click();
+            assertThat(bench.page().getByLabel("Measured: Sugar").first()).isVisible();
+            check(bench, "a step that is weighed");
+            bench.button("Finish").click();
+            bench.page().getByLabel("Measured: Sugar").first().fill("200 g");
+            bench.page().getByLabel("Measured: Sugar").first().press("Enter");
+            assertThat(bench.page().getByLabel("What it does")).isVisible();
+            check(bench, "a deviation and the end of a batch");
+            var overview = new Bench(browser.page("/make"));
+            assertThat(overview.page().getByLabel("Batches")).containsText("Dome in the making");
+            check(overview, "all batches in the making");
+        }
+    }
+
+    @Test
     void whatIsWrongIsFound(Server server) {
         try (var browser = new Browser(server)) {
             var kitchen = new Bench(browser.page("/kitchen"));

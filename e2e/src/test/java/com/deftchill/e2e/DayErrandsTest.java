@@ -64,6 +64,16 @@ class DayErrandsTest extends Errands {
     }
 
     @Test
+    void aPhoneBeginsWithTheList() {
+        var page = open(plan("On a phone"));
+        settled(page);
+        page.setViewportSize(400, 850);
+        assertThat(page.getByLabel("The plan in words")).containsText("Weigh");
+        page.setViewportSize(1280, 800);
+        assertThat(page.getByLabel("The plan in words")).isHidden();
+    }
+
+    @Test
     void dessertsOfTheBookArePlannedTogether() {
         formula("pear-bay", "Plannable pear");
         formula("brown-butter-quince", "Plannable quince");

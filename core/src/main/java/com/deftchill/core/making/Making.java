@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 
 /**
@@ -71,14 +72,24 @@ public final class Making {
         }
     }
 
-    /** The formula with what was measured and taken in place of what is written. */
-    private WrittenFormula measured() {
+    /** The formula with the remedies that were taken: what is still to be done is told by it. */
+    public WrittenFormula intended() {
+        return with(event -> event.kind() == Kind.TOOK);
+    }
+
+    private WrittenFormula with(Predicate<Event> which) {
         var formula = planned;
         for (var event : events) {
-            if (!event.changes().isEmpty()) {
+            if (which.test(event) && !event.changes().isEmpty()) {
                 formula = Changes.take(formula, event.changes());
             }
         }
+        return formula;
+    }
+
+    /** The formula with what was measured and taken in place of what is written. */
+    private WrittenFormula measured() {
+        var formula = with(event -> true);
         var poured = runs.entrySet().stream()
                 .filter(run -> run.getKey().endsWith(FILL))
                 .flatMapToLong(run -> run.getValue().ended().stream())

@@ -99,6 +99,27 @@ class MakingTest {
         }
     }
 
+    /** A remedy taken as said clears its symptom, and what is still to be done is told by it; a measured value is not. */
+    @Test
+    void aRemedyTakenClearsWhatItIsFor() {
+        var hot = making(measured("a", 1, BASE, "45 °C"));
+        assertThat(hot.intended()).isEqualTo(MOUSSE);
+        int cleared = 0;
+        for (var verdict : consequence(hot).verdicts()) {
+            for (var fix : verdict.fixes()) {
+                var took = new Event("b", (TWO + 120) * 1000, Kind.TOOK, "0.fold", "", fix.changes(), fix.label());
+                var after = making(measured("a", 1, BASE, "45 °C"), took);
+                assertThat(consequence(after).verdicts())
+                        .as(fix.label())
+                        .noneMatch(
+                                v -> v.code().equals(verdict.code()) && v.path().equals(verdict.path()));
+                assertThat(Changes.take(MOUSSE, fix.changes())).isEqualTo(after.intended());
+                cleared++;
+            }
+        }
+        assertThat(cleared).isPositive();
+    }
+
     @Test
     void theOrderOfArrivalDoesNotMatterAndTwiceIsOnce() {
         var events = new ArrayList<>(List.of(

@@ -49,6 +49,7 @@ class MakingController {
      * A batch that begins.
      *
      * @param id the page's own name for it: sent twice, it begins once
+     * @param zone by whose clock it is made where the kitchen's settings name no time zone
      * @param document the formula as it is to be made; left out: as it is stored now
      */
     record NewMaking(
@@ -59,7 +60,10 @@ class MakingController {
             @Schema(nullable = true) WrittenFormula document,
 
             @Size(max = 80, message = "must have at most 80 characters")
-            String by) {}
+            String by,
+
+            @Size(max = 60, message = "must have at most 60 characters")
+            String zone) {}
 
     /** What happened, in any order; each with an id of its own. */
     record Happened(
@@ -81,7 +85,12 @@ class MakingController {
     @Operation(operationId = "beginMaking", summary = "Begin to make a batch")
     MakingView begin(@Valid @RequestBody NewMaking begun, Asked asked) {
         return view(
-                makings.begin(begun.id(), begun.formulaId(), begun.document(), begun.by() == null ? "" : begun.by()),
+                makings.begin(
+                        begun.id(),
+                        begun.formulaId(),
+                        begun.document(),
+                        begun.by() == null ? "" : begun.by(),
+                        begun.zone() == null ? "" : begun.zone()),
                 asked);
     }
 
@@ -117,8 +126,7 @@ class MakingController {
 
     private MakingView view(Kept kept, Asked asked) {
         long now = clock.instant().getEpochSecond();
-        var zone = makings.zone().getId();
-        return computing.light(asked, (assessor, workplace) -> MakingViews.of(kept, assessor, workplace, now, zone));
+        return computing.light(asked, (assessor, workplace) -> MakingViews.of(kept, assessor, workplace, now));
     }
 
     private static void check(Event event, WrittenFormula planned) {

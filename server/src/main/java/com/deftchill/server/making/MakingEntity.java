@@ -6,6 +6,7 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import java.time.ZoneId;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
@@ -37,6 +38,9 @@ class MakingEntity implements Persistable<UUID> {
     private WrittenFormula document;
 
     @Column(updatable = false)
+    private String zone;
+
+    @Column(updatable = false)
     private Instant begunAt;
 
     private Instant finishedAt;
@@ -45,13 +49,14 @@ class MakingEntity implements Persistable<UUID> {
 
     protected MakingEntity() {}
 
-    MakingEntity(UUID id, String begunBy, UUID formulaId, WrittenFormula document, Instant now) {
+    MakingEntity(UUID id, String begunBy, UUID formulaId, WrittenFormula document, ZoneId zone, Instant now) {
         this.id = id;
         this.begunBy = begunBy;
         this.formulaId = formulaId;
         this.document = document;
         var called = document.name();
         name = called.substring(0, Math.min(NAME_LENGTH, called.length()));
+        this.zone = zone.getId();
         begunAt = now;
     }
 
@@ -80,6 +85,11 @@ class MakingEntity implements Persistable<UUID> {
 
     WrittenFormula getDocument() {
         return document;
+    }
+
+    /** By whose clock it is made. */
+    ZoneId getZone() {
+        return ZoneId.of(zone);
     }
 
     Instant getBegunAt() {

@@ -11,9 +11,9 @@ import com.deftchill.server.problem.NotFoundException;
 import com.deftchill.server.problem.NotUnderstoodException;
 import com.deftchill.server.workplace.KitchenService;
 import java.time.Clock;
+import java.time.DateTimeException;
 import java.time.Instant;
 import java.time.ZoneId;
-import java.time.ZoneOffset;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -58,9 +58,15 @@ class MakingService {
     /** A batch with what happened to it so far. */
     record Kept(MakingEntity entity, Making making) {}
 
-    /** By the clock of the kitchen; where its settings name none by that of UTC. */
-    ZoneId zone() {
-        return kitchens.workplace().kitchen().zone().orElse(ZoneOffset.UTC);
+    /** By the clock of the kitchen; where its settings name none by that of whoever begins. */
+    private ZoneId zone(String given) {
+        return kitchens.workplace().kitchen().zone().orElseGet(() -> {
+            try {
+                return ZoneId.of(given);
+            } catch (DateTimeException e) {
+                return ZoneId.of("UTC");
+            }
+        });
     }
 
     @Transactional(readOnly = true)
@@ -72,7 +78,8 @@ class MakingService {
                 .forEach(event -> happened.computeIfAbsent(event.getMakingId(), id -> new java.util.ArrayList<>())
                         .add(event.getEvent()));
         return open.stream()
-                .map(m -> new Kept(m, Making.of(m.getDocument(), zone(), happened.getOrDefault(m.getId(), List.of()))))
+                .map(m -> new Kept(
+                        m, Making.of(m.getDocument(), m.getZone(), happened.getOrDefault(m.getId(), List.of()))))
                 .toList();
     }
 
@@ -85,19 +92,19 @@ class MakingService {
         var happened = events.findByMakingIdInOrderByHappened(List.of(entity.getId())).stream()
                 .map(MakingEventEntity::getEvent)
                 .toList();
-        return new Kept(entity, Making.of(entity.getDocument(), zone(), happened));
+        return new Kept(entity, Making.of(entity.getDocument(), entity.getZone(), happened));
     }
 
     /** Sent twice with the same id, it begins once. */
     @Transactional
-    Kept begin(UUID id, UUID formulaId, WrittenFormula document, String by) {
+    Kept begin(UUID id, UUID formulaId, WrittenFormula document, String by, String zone) {
         var there = makings.findById(id);
         if (there.isPresent()) {
             return kept(there.get());
         }
         var formula = formulas.get(formulaId);
         var pinned = document == null ? formula.getDocument() : document;
-        return kept(makings.saveAndFlush(new MakingEntity(id, by, formulaId, pinned, clock.instant())));
+        return kept(makings.saveAndFlush(new MakingEntity(id, by, formulaId, pinned, zone(zone), clock.instant())));
     }
 
     /** Stores what happened; what is there already by its id is there once. */
@@ -148,7 +155,7 @@ class MakingService {
         }
         var poured = Instant.ofEpochSecond(
                         making.poured().orElse(clock.instant().getEpochSecond()))
-                .atZone(zone());
+                .atZone(kept.entity().getZone());
         return batches.logMade(
                 kept.entity().getFormulaId(),
                 making.made(),

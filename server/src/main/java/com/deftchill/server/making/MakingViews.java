@@ -1,7 +1,6 @@
 package com.deftchill.server.making;
 
 import com.deftchill.core.assess.Assessor;
-import com.deftchill.core.formula.Changes;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.kitchen.Workplace;
 import com.deftchill.core.making.Asks;
@@ -65,14 +64,12 @@ final class MakingViews {
             List<Event> events,
             WrittenFormula made) {}
 
-    static MakingView of(Kept kept, Assessor assessor, Workplace workplace, long now, String zone) {
+    static MakingView of(Kept kept, Assessor assessor, Workplace workplace, long now) {
         var making = kept.making();
-        // Where what was measured cannot be understood, the steps are those of the formula as it was written.
-        var study = assessor.study(making.made(), workplace).value();
-        var dessert = study.or(() -> assessor.study(making.planned(), workplace).value());
+        var dessert = assessor.study(making.intended(), workplace).value();
         List<Step> steps = dessert.map(Method::of).orElse(List.of());
         var guided = Guide.of(steps, making, now);
-        var asks = new Asks(making.planned(), workplace.larder());
+        var asks = new Asks(making.intended(), workplace.larder());
         var entity = kept.entity();
         return new MakingView(
                 entity.getId(),
@@ -81,7 +78,7 @@ final class MakingViews {
                 entity.getBegunBy(),
                 entity.getBegunAt().getEpochSecond(),
                 now,
-                zone,
+                entity.getZone().getId(),
                 making.finished(),
                 Optional.ofNullable(entity.getBatchId()),
                 Guide.next(guided, now).map(next -> next.step().id()).orElse(""),
@@ -96,7 +93,7 @@ final class MakingViews {
                         ask.kind(),
                         ask.address(),
                         ask.name(),
-                        Changes.text(kept.making().planned(), ask.address()),
+                        ask.written(),
                         kept.making().measured(ask.address()).orElse("")))
                 .toList();
         return new MakingStep(
