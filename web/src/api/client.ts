@@ -301,6 +301,8 @@ export const api = {
     ),
   happened: (id: string, events: MakingEvent[]) =>
     answer(client.POST('/api/makings/{id}/events', { params: { path: { id } }, body: { events } })),
+  tolerances: (id: string) =>
+    answer(client.GET('/api/makings/{id}/tolerances', { params: { path: { id } } })),
   consequence: (id: string) =>
     answer(client.GET('/api/makings/{id}/consequence', { params: { path: { id } } })),
   batches: (formulaId: string) =>

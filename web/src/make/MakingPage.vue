@@ -1,7 +1,9 @@
 <script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
 import { useEventListener, useWakeLock } from '@vueuse/core'
 import { computed, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
+import { api } from '@/api/client'
 import StationBar from '@/look/StationBar.vue'
 import FinishForm from './FinishForm.vue'
 import { countdown } from './moments'
@@ -37,6 +39,13 @@ watch(
     if (id && id === before && was !== 'DONE' && state === 'DONE') looked.value = ''
   },
 )
+/** How exactly each line is weighed: computed once. */
+const { data: tolerances } = useQuery({
+  queryKey: computed(() => ['tolerances', id.value]),
+  queryFn: () => api.tolerances(id.value),
+  staleTime: Infinity,
+})
+const within = computed(() => new Map((tolerances.value ?? []).map((t) => [t.address, t.within])))
 const allDone = computed(() => steps.value.length > 0 && steps.value.every((s) => s.state === 'DONE'))
 const finishing = ref(false)
 const undoable = computed(() => making.value?.events.at(-1))
@@ -81,7 +90,8 @@ watch(
         :at="shown"
         :second="second"
         :zone="making.zone"
-        :is-next="shown.step.id === making.next"
+        :whole="making.name"
+        :within="within"
         @happened="(kind, rest) => happened([kind, rest])"
       />
       <p v-else-if="making && !allDone" class="waiting">Nothing wants hands now: it takes its time.</p>
@@ -129,7 +139,7 @@ watch(
 }
 
 .name {
-  flex: 1;
+  flex: 1 1 240px;
   font-size: 18px;
   font-weight: 700;
 }

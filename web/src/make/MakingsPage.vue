@@ -86,6 +86,7 @@ const done = (m: Making) => m.steps.filter((s) => s.state === 'DONE').length
 h1 {
   margin: 0;
   font-size: 24px;
+  font-weight: 700;
 }
 
 .none {

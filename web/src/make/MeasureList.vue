@@ -3,7 +3,7 @@ import { reactive, watch } from 'vue'
 import type { MakingAsk } from '@/api/client'
 
 /** What is measured at a step: as written by a touch, or what the scale or the probe says. */
-const props = defineProps<{ asks: MakingAsk[] }>()
+const props = defineProps<{ asks: MakingAsk[]; within: Map<string, number> }>()
 const emit = defineEmits<{ measured: [address: string, value: string] }>()
 
 const typed = reactive<Record<string, string>>({})
@@ -20,6 +20,8 @@ function asWritten(ask: MakingAsk) {
   typed[ask.address] = ask.written
   emit('measured', ask.address, ask.written)
 }
+/** A tolerance as it can be read on a scale. */
+const either = (grams: number) => `± ${grams < 1 ? grams.toFixed(1) : Math.floor(grams)} g`
 const PLACEHOLDER: Record<string, string> = {
   weight: 'on the scale',
   temperature: 'by the probe',
@@ -31,7 +33,10 @@ const PLACEHOLDER: Record<string, string> = {
   <ul class="measures" aria-label="Measured">
     <li v-for="ask in asks" :key="ask.address" :class="{ done: ask.measured }">
       <span class="name">{{ ask.name }}</span>
-      <span class="written">{{ ask.written || '–' }}</span>
+      <span class="written"
+        >{{ ask.written || '–'
+        }}<small v-if="within.has(ask.address)">{{ either(within.get(ask.address) ?? 0) }}</small></span
+      >
       <input
         v-model="typed[ask.address]"
         :aria-label="`Measured: ${ask.name}`"
@@ -77,6 +82,14 @@ li {
   font-size: 26px;
   font-weight: 700;
   text-align: right;
+}
+
+small {
+  display: block;
+  color: var(--quiet);
+  font-size: 14px;
+  font-weight: 400;
+  line-height: 1;
 }
 
 input {

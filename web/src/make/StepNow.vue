@@ -5,13 +5,20 @@ import MeasureList from './MeasureList.vue'
 import { CLOSES, clockOf, countdown } from './moments'
 
 /** One step at arm's length: what, how much, how warm, until when; and the one thing to touch next. */
-const props = defineProps<{ at: MakingStep; second: number; zone: string; isNext: boolean }>()
+const props = defineProps<{
+  at: MakingStep
+  second: number
+  zone: string
+  /** Name of the whole dessert. */
+  whole: string
+  /** How exactly lines are weighed, g either way, by their addresses. */
+  within: Map<string, number>
+}>()
 const emit = defineEmits<{ happened: [kind: MakingEvent['kind'], rest: Partial<MakingEvent>] }>()
 
 const step = computed(() => props.at.step)
 const left = computed(() => (props.at.until === undefined ? undefined : props.at.until - props.second))
 const runs = computed(() => (props.at.due === undefined ? undefined : props.at.due - props.second))
-/** Where nothing is measured at a step and it lasts a moment, begun and done are one touch. */
 const says = computed(() => ({ step: step.value.id }))
 
 function aloud() {
@@ -25,7 +32,7 @@ const speaks = 'speechSynthesis' in window
 <template>
   <article class="step" :aria-label="step.title">
     <header>
-      <p class="of">{{ step.component || 'the whole dessert' }}</p>
+      <p class="of">{{ step.component || whole }}</p>
       <button v-if="speaks" type="button" class="aloud" @click="aloud">Read it out</button>
     </header>
     <h2>{{ step.title }}</h2>
@@ -66,6 +73,7 @@ const speaks = 'speechSynthesis' in window
     <MeasureList
       v-if="at.asks.length"
       :asks="at.asks"
+      :within="within"
       @measured="
         (address, value) => emit('happened', 'MEASURED', { ...says, changes: [{ path: address, value }] })
       "

@@ -100,6 +100,8 @@ class MakingApiTest {
                 .isEqualTo("READY");
         assertThat(step(view, "0.weigh").at("/asks").size()).isGreaterThan(2);
         assertThat(step(view, "0.fold").at("/asks/0/address").asString()).isEqualTo(FOLD_AT);
+        var tolerances = api.get("/api/makings/" + making + "/tolerances").json();
+        assertThat(tolerances.findValuesAsString("address")).contains("/components/0/gels/g1/amount");
     }
 
     @Test

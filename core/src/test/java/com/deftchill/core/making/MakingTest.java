@@ -99,6 +99,20 @@ class MakingTest {
         }
     }
 
+    /** Gelatin is weighed to the tenth, cream is not; an error within the tolerance does not change the word for it. */
+    @Test
+    void howExactlyALineIsWeighedFollowsFromTheDessert() {
+        var all = new Tolerances(ASSESSOR, MOUSSE, STANDARD).all();
+        assertThat(all)
+                .hasSize(4)
+                .allSatisfy(
+                        t -> assertThat(t.within() / t.grams()).as(t.address()).isBetween(0.005, 0.25));
+        var gel = all.get(3);
+        assertThat(gel.address()).contains("/gels/");
+        assertThat(gel.within()).isBetween(0.1, 1.5);
+        assertThat(all.get(2).within()).as("cream").isGreaterThan(3);
+    }
+
     /** A remedy taken as said clears its symptom, and what is still to be done is told by it; a measured value is not. */
     @Test
     void aRemedyTakenClearsWhatItIsFor() {

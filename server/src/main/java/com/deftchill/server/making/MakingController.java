@@ -5,6 +5,8 @@ import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.making.Consequence;
 import com.deftchill.core.making.Event;
 import com.deftchill.core.making.Event.Kind;
+import com.deftchill.core.making.Tolerances;
+import com.deftchill.core.making.Tolerances.Tolerance;
 import com.deftchill.server.batchlog.BatchService;
 import com.deftchill.server.making.MakingService.Kept;
 import com.deftchill.server.making.MakingViews.MakingView;
@@ -122,6 +124,15 @@ class MakingController {
     Consequence consequence(@PathVariable UUID id, Asked asked) {
         var making = makings.get(id).making();
         return computing.light(asked, (assessor, workplace) -> Consequence.of(making, assessor, workplace));
+    }
+
+    @GetMapping("/{id}/tolerances")
+    @Operation(
+            operationId = "tolerances",
+            summary = "How exactly each line must be weighed, by what an error would do to the dessert")
+    List<Tolerance> tolerances(@PathVariable UUID id, Asked asked) {
+        var formula = makings.get(id).making().intended();
+        return computing.light(asked, (assessor, workplace) -> new Tolerances(assessor, formula, workplace).all());
     }
 
     private MakingView view(Kept kept, Asked asked) {
