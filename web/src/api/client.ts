@@ -293,10 +293,10 @@ export const api = {
   openMakings: () => answer(client.GET('/api/makings')),
   making: (id: string) => answer(client.GET('/api/makings/{id}', { params: { path: { id } } })),
   /** Sent again with the same id, it begins once. */
-  beginMaking: (id: string, formulaId: string) =>
+  beginMaking: (id: string, formulaId: string, document?: Formula) =>
     answer(
       client.POST('/api/makings', {
-        body: { id, formulaId, zone: Intl.DateTimeFormat().resolvedOptions().timeZone },
+        body: { id, formulaId, document, zone: Intl.DateTimeFormat().resolvedOptions().timeZone },
       }),
     ),
   happened: (id: string, events: MakingEvent[]) =>

@@ -7,6 +7,8 @@ import { api, type PlanAnswer, type PlanTask, type WrittenPlan } from '@/api/cli
 import TintPatterns from '@/cut/TintPatterns.vue'
 import SmallCut from '@/book/SmallCut.vue'
 import StationBar from '@/look/StationBar.vue'
+import { setAt } from '@/document/document'
+import { useBegin } from '@/make/useBegin'
 import ConflictPanel from './ConflictPanel.vue'
 import FetchList from './FetchList.vue'
 import PlanLanes from './PlanLanes.vue'
@@ -102,6 +104,14 @@ const settleAt = (t: PlanTask, start: number, hand: string) =>
 const letGo = (t: PlanTask) => plan.value && void day.change(release(plan.value, t.id), true)
 const beginAt = (t: PlanTask, start: number) =>
   plan.value && void day.change(settle(plan.value, begun(t, start)), true)
+
+const { begin } = useBegin()
+/** A dish is made by the formula and in the number that the plan has. */
+function make(t: PlanTask) {
+  const dish = plan.value?.dishes.find((d) => d.id === t.dish)
+  const count = answer.value?.dishes.find((d) => d.id === t.dish)?.count
+  if (dish) void begin(dish.formula, dish.document && setAt(dish.document, '/moulds/count', String(count)))
+}
 
 const slip = shallowRef<{ before: PlanAnswer; after: PlanAnswer; words: string }>()
 const slipFailed = ref('')
@@ -278,6 +288,7 @@ const print = () => window.print()
           @release="letGo(task)"
           @begun="beginAt(task, $event)"
           @late="whatThen(task, $event)"
+          @make="make(task)"
           @select="selected = $event"
           @close="selected = ''"
         />

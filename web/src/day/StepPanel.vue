@@ -13,6 +13,7 @@ const emit = defineEmits<{
   release: []
   begun: [start: number]
   late: [minutes: number]
+  make: []
   select: [task: string]
   close: []
 }>()
@@ -70,6 +71,9 @@ const after = computed(() => near(props.task.after, (b) => b < props.task.start 
     <p class="when">
       <b>{{ dayClock(task.start, zone) }}</b> to {{ clock(task.start + task.minutes, zone) }}
       <span>{{ lasting(task.minutes) }}{{ role ? `, ${role}` : ', nobody needed' }}</span>
+    </p>
+    <p>
+      <button type="button" class="link-like make" @click="emit('make')">Make {{ dish?.name }} now</button>
     </p>
     <p v-for="b in wrongs" :key="b.words" class="wrong">{{ b.words }}</p>
     <p v-for="m in task.meanwhile" :key="m">{{ sentence(m) }}</p>

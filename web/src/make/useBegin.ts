@@ -1,6 +1,7 @@
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { useSend } from '@/answers/queries'
+import type { Formula } from '@/api/client'
 
 /** Begins a batch of a formula and goes to it. Touched again while that is on its way, it is the same batch. */
 export function useBegin() {
@@ -8,11 +9,12 @@ export function useBegin() {
   const send = useSend('beginMaking')
   const failed = ref(false)
   let id = ''
-  async function begin(formulaId: string) {
+  /** @param document as it is to be made; else as it is stored now */
+  async function begin(formulaId: string, document?: Formula) {
     id ||= crypto.randomUUID()
     failed.value = false
     try {
-      const making = await send(id, formulaId)
+      const making = await send(id, formulaId, document)
       id = ''
       await router.push({ name: 'making', params: { id: making.id } })
     } catch {

@@ -64,6 +64,20 @@ class DayErrandsTest extends Errands {
     }
 
     @Test
+    void aDessertOfThePlanIsMadeInItsNumber() {
+        var plan = plan("To be made");
+        ((ObjectNode) plan.at("/dishes/0")).put("count", "5");
+        var page = open(plan);
+        settled(page);
+        page.locator("[data-task^='d0/']").first().click();
+        button(page, "Make To be made pear now").click();
+        assertThat(page.getByRole(AriaRole.ARTICLE)).containsText("Weigh");
+        var making =
+                api.get("/api/makings/" + page.url().replaceAll(".*/make/", "")).json();
+        assertThat(making.at("/made/moulds/count").asString()).isEqualTo("5");
+    }
+
+    @Test
     void aPhoneBeginsWithTheList() {
         var page = open(plan("On a phone"));
         settled(page);
