@@ -21,7 +21,8 @@ function asWritten(ask: MakingAsk) {
   emit('measured', ask.address, ask.written)
 }
 /** A tolerance as it can be read on a scale. */
-const either = (grams: number) => `± ${grams < 1 ? grams.toFixed(1) : Math.floor(grams)} g`
+const either = (grams: number) =>
+  `± ${grams < 5 ? (Math.floor(grams * 10) / 10).toFixed(1) : Math.floor(grams)} g`
 const PLACEHOLDER: Record<string, string> = {
   weight: 'on the scale',
   temperature: 'by the probe',
