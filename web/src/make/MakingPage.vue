@@ -5,6 +5,7 @@ import { computed, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api } from '@/api/client'
 import StationBar from '@/look/StationBar.vue'
+import ColdChain from './ColdChain.vue'
 import FinishForm from './FinishForm.vue'
 import { countdown } from './moments'
 import OtherBatches from './OtherBatches.vue'
@@ -109,6 +110,12 @@ watch(
       <WhatItDoes
         :consequence="consequence"
         :changed="changed"
+        @happened="(kind, rest) => happened([kind, rest])"
+      />
+      <ColdChain
+        v-if="making?.cooling.length"
+        :making="making"
+        :second="second"
         @happened="(kind, rest) => happened([kind, rest])"
       />
       <StepRail

@@ -16,10 +16,13 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.parallel.Execution;
 import org.junit.jupiter.api.parallel.ExecutionMode;
+import org.junit.jupiter.api.parallel.ResourceAccessMode;
+import org.junit.jupiter.api.parallel.ResourceLock;
 
 /** WCAG 2.2 AA as far as axe can tell, on every view. */
 @Execution(ExecutionMode.CONCURRENT)
 @ExtendWith(RunningServer.class)
+@ResourceLock(value = KitchenErrandsTest.SETTINGS, mode = ResourceAccessMode.READ)
 class AccessibilityTest {
     private static final List<String> RULES = List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa");
 

@@ -69,7 +69,7 @@ class DayErrandsTest extends Errands {
         ((ObjectNode) plan.at("/dishes/0")).put("count", "5");
         var page = open(plan);
         settled(page);
-        page.locator("[data-task^='d0/']").first().click();
+        page.locator("[data-task^='d1/']").first().click();
         button(page, "Make To be made pear now").click();
         assertThat(page.getByRole(AriaRole.ARTICLE)).containsText("Weigh");
         var making =

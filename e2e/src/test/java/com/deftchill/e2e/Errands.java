@@ -6,10 +6,13 @@ import com.deftchill.server.support.RunningServer.Server;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.parallel.ResourceAccessMode;
+import org.junit.jupiter.api.parallel.ResourceLock;
 import tools.jackson.databind.JsonNode;
 
 /** What every errand begins and ends with: a browser of its own, and formulas of its own made from the samples. */
 @ExtendWith(RunningServer.class)
+@ResourceLock(value = KitchenErrandsTest.SETTINGS, mode = ResourceAccessMode.READ)
 abstract class Errands {
     Browser browser;
     Api api;

@@ -48,27 +48,6 @@ class StationsTest extends Errands {
     }
 
     @Test
-    void aSettingOfTheKitchenChangesEveryAnswer() {
-        var kitchen = new Bench(browser.page("/kitchen"));
-        kitchen.field("Temperature of the room").fill("hot");
-        kitchen.button("Save the settings").click();
-        assertThat(kitchen.page().getByText("must be").first()).isVisible();
-        kitchen.field("Temperature of the room").fill("21 °C");
-        kitchen.choose("Temperatures", "°F");
-        kitchen.button("Save the settings").click();
-        assertThat(kitchen.status()).containsText("Saved");
-        try {
-            var bench = new Bench(browser.window("/bench"));
-            assertThat(bench.page().getByText("warmest point, °F")).isVisible();
-            assertThat(bench.page().getByLabel("Verdicts")).containsText("°F");
-        } finally {
-            kitchen.choose("Temperatures", "°C");
-            kitchen.button("Save the settings").click();
-            assertThat(kitchen.status()).containsText("Saved");
-        }
-    }
-
-    @Test
     void theMethodCardIsOnePageOfA4() throws IOException {
         for (var demo : List.of("pear-bay", "brown-butter-quince", "chestnut-rum", "kiwi-elderflower")) {
             var page = browser.page(formula(demo) + "/card");

@@ -165,6 +165,19 @@ class MakingApiTest {
     }
 
     @Test
+    void theColdChainBeginsWithTheFillingAndTakesWhatIsMeasured() {
+        assertThat(now().at("/cooling").size()).isZero();
+        send(event("ENDED", "0.fill", ""));
+        assertThat(now().at("/cooling").findValuesAsString("state")).containsOnly("OPEN");
+        assertThat(now().at("/cooling/0/below").asString()).isEqualTo("below 21 °C");
+        send(event("CHECKED", "", "3,5 °C"));
+        assertThat(now().at("/cooling").findValuesAsString("state")).containsOnly("KEPT");
+        var refused = send(event("CHECKED", "", "cold"));
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.json().at("/problems/0/field").asString()).isEqualTo("core temperature");
+    }
+
+    @Test
     void whatCannotBeIsNamedAndNothingIsLost() {
         var wrong = new ArrayList<ObjectNode>();
         wrong.add(measured("/components/9/lines/l1/amount", "5 g"));

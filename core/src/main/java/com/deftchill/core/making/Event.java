@@ -13,7 +13,7 @@ import java.util.List;
  * @param step id of the step that it is about; empty for the whole
  * @param by who; may be empty
  * @param changes of {@link Kind#MEASURED} and {@link Kind#TOOK}: what is so instead of what is written
- * @param text of {@link Kind#NOTED} the note, of {@link Kind#CAME_OUT} the outcome, of {@link Kind#STOOD} the height in
+ * @param text of {@link Kind#NOTED} the note, of {@link Kind#CHECKED} the temperature, of {@link Kind#CAME_OUT} the outcome, of {@link Kind#STOOD} the height in
  *     mm, of {@link Kind#UNDONE} the id of the event that does not count; as typed
  */
 public record Event(String id, long at, Kind kind, String step, String by, List<Change> changes, String text) {
@@ -28,6 +28,8 @@ public record Event(String id, long at, Kind kind, String step, String by, List<
         ENDED,
         /** A value was measured. */
         MEASURED,
+        /** Its core was measured while it cools. */
+        CHECKED,
         /** A remedy is taken. */
         TOOK,
         NOTED,
@@ -39,6 +41,11 @@ public record Event(String id, long at, Kind kind, String step, String by, List<
         UNDONE,
         /** The batch is done with. */
         FINISHED
+    }
+
+    /** When it happened, s since 1970. */
+    long second() {
+        return at / 1000;
     }
 
     public Event {

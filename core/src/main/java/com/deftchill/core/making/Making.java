@@ -22,7 +22,6 @@ import java.util.stream.Collectors;
  */
 public final class Making {
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm");
-    private static final long MS = 1000;
     /** The step with which a layer goes into its moulds. */
     private static final String FILL = ".fill";
 
@@ -64,8 +63,8 @@ public final class Making {
     private void run(Event event) {
         var now = runs.getOrDefault(event.step(), new Run(OptionalLong.empty(), OptionalLong.empty()));
         switch (event.kind()) {
-            case BEGAN -> runs.put(event.step(), new Run(OptionalLong.of(event.at() / MS), now.ended()));
-            case ENDED -> runs.put(event.step(), new Run(now.began(), OptionalLong.of(event.at() / MS)));
+            case BEGAN -> runs.put(event.step(), new Run(OptionalLong.of(event.second()), now.ended()));
+            case ENDED -> runs.put(event.step(), new Run(now.began(), OptionalLong.of(event.second())));
             default -> {
                 // Says nothing of when.
             }
@@ -90,10 +89,7 @@ public final class Making {
     /** The formula with what was measured and taken in place of what is written. */
     private WrittenFormula measured() {
         var formula = with(event -> true);
-        var poured = runs.entrySet().stream()
-                .filter(run -> run.getKey().endsWith(FILL))
-                .flatMapToLong(run -> run.getValue().ended().stream())
-                .min();
+        var poured = filled();
         return poured.isPresent() ? Changes.set(formula, "/starts", clock(poured.getAsLong())) : formula;
     }
 
@@ -139,15 +135,20 @@ public final class Making {
                 .orElse("");
     }
 
-    /** The first filling, s since 1970, once it is done; else when anything began. */
-    public OptionalLong poured() {
-        var filled = runs.entrySet().stream()
+    /** When the first layer was filled, s since 1970; empty before. */
+    public OptionalLong filled() {
+        return runs.entrySet().stream()
                 .filter(run -> run.getKey().endsWith(FILL))
                 .flatMapToLong(run -> run.getValue().ended().stream())
                 .min();
+    }
+
+    /** The first filling, s since 1970, once it is done; else when anything began. */
+    public OptionalLong poured() {
+        var filled = filled();
         return filled.isPresent()
                 ? filled
-                : events.stream().mapToLong(event -> event.at() / MS).min();
+                : events.stream().mapToLong(Event::second).min();
     }
 
     public boolean finished() {

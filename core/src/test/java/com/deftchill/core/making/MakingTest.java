@@ -99,6 +99,32 @@ class MakingTest {
         }
     }
 
+    /** By the rule set below 21 °C in 2 h and below 5 °C in 6: kept, broken or not known, never taken as good. */
+    @Test
+    void theColdChainIsWhatWasMeasured() {
+        var kitchen = STANDARD.kitchen();
+        var filled = event("a", 0, Kind.ENDED, "0.fill", "");
+        assertThat(ColdChain.of(making(), kitchen, TWO)).isEmpty();
+        assertThat(states(600, filled)).containsOnly(ColdChain.State.MISSING);
+        assertThat(states(60, filled)).containsOnly(ColdChain.State.OPEN);
+        var cool = event("b", 100, Kind.CHECKED, "", "18 °C");
+        assertThat(states(150, filled, cool)).containsExactly(ColdChain.State.KEPT, ColdChain.State.OPEN);
+        var late = event("c", 130, Kind.CHECKED, "", "24 °C");
+        assertThat(states(150, filled, late)).startsWith(ColdChain.State.BROKEN);
+        var cold = event("d", 350, Kind.CHECKED, "", "4,5");
+        assertThat(states(900, filled, cool, cold)).containsOnly(ColdChain.State.KEPT);
+        var tooLate = event("e", 370, Kind.CHECKED, "", "4.5 °C");
+        assertThat(states(900, filled, cool, tooLate))
+                .as("cold, but nothing tells since when")
+                .containsExactly(ColdChain.State.KEPT, ColdChain.State.MISSING);
+    }
+
+    private static List<ColdChain.State> states(long minute, Event... events) {
+        return ColdChain.of(making(events), STANDARD.kitchen(), TWO + minute * 60).stream()
+                .map(ColdChain.Limit::state)
+                .toList();
+    }
+
     /** Gelatin is weighed to the tenth, cream is not; an error within the tolerance does not change the word for it. */
     @Test
     void howExactlyALineIsWeighedFollowsFromTheDessert() {

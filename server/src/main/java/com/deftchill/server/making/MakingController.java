@@ -113,7 +113,12 @@ class MakingController {
                             + " the log.")
     MakingView happened(@PathVariable UUID id, @Valid @RequestBody Happened happened, Asked asked) {
         var planned = makings.get(id).making().planned();
-        happened.events().forEach(event -> check(event, planned));
+        for (var event : happened.events()) {
+            check(event, planned);
+            if (event.kind() == Kind.CHECKED) {
+                makings.checkTemperature(event.text());
+            }
+        }
         return view(makings.add(id, happened.events()), asked);
     }
 

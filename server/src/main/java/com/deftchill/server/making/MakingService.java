@@ -1,6 +1,8 @@
 package com.deftchill.server.making;
 
+import com.deftchill.core.amount.UnreadableException;
 import com.deftchill.core.formula.WrittenFormula;
+import com.deftchill.core.making.ColdChain;
 import com.deftchill.core.making.Event;
 import com.deftchill.core.making.Event.Kind;
 import com.deftchill.core.making.Making;
@@ -163,6 +165,16 @@ class MakingService {
                 outcome,
                 stood.isEmpty() ? null : Double.valueOf(stood),
                 making.said(Kind.NOTED));
+    }
+
+    /** A core temperature has to be understood before it is kept: it may prove something. */
+    void checkTemperature(String text) {
+        try {
+            ColdChain.celsius(text, kitchens.workplace().kitchen());
+        } catch (UnreadableException e) {
+            throw new NotUnderstoodException(
+                    List.of(Problem.of("field-invalid", "/text", "core temperature", text, e.rule())));
+        }
     }
 
     static NotUnderstoodException refused(String field, String value, String rule) {

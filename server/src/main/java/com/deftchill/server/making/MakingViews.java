@@ -4,11 +4,13 @@ import com.deftchill.core.assess.Assessor;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.kitchen.Workplace;
 import com.deftchill.core.making.Asks;
+import com.deftchill.core.making.ColdChain;
 import com.deftchill.core.making.Event;
 import com.deftchill.core.making.Guide;
 import com.deftchill.core.making.Guide.Guided;
 import com.deftchill.core.method.Method;
 import com.deftchill.core.method.Step;
+import com.deftchill.core.text.Argument;
 import com.deftchill.core.text.Message;
 import com.deftchill.server.making.MakingService.Kept;
 import java.util.List;
@@ -41,11 +43,15 @@ final class MakingViews {
             String why,
             List<MakingAsk> asks) {}
 
+    /** A limit for cooling: below so many degrees, by when, and how it stands with it. */
+    record CoolingLimit(Message below, long by, ColdChain.State state, Optional<Long> reached) {}
+
     /**
      * A batch in the making.
      *
      * @param now by the server's clock, so that a device whose clock is wrong counts right
      * @param next id of the step that wants hands next; empty where none does
+     * @param cooling how it stands with the rule set, once the first layer is filled
      * @param made the formula as it is really made
      * @param batch its entry in the log, once it is finished
      */
@@ -61,6 +67,7 @@ final class MakingViews {
             Optional<UUID> batch,
             String next,
             List<MakingStep> steps,
+            List<CoolingLimit> cooling,
             List<Event> events,
             WrittenFormula made) {}
 
@@ -83,6 +90,13 @@ final class MakingViews {
                 Optional.ofNullable(entity.getBatchId()),
                 Guide.next(guided, now).map(next -> next.step().id()).orElse(""),
                 guided.stream().map(step -> step(step, asks, kept)).toList(),
+                ColdChain.of(making, workplace.kitchen(), now).stream()
+                        .map(limit -> new CoolingLimit(
+                                Message.of("making.below").with("at", Argument.degrees(limit.celsius())),
+                                limit.by(),
+                                limit.state(),
+                                whole(limit.reached())))
+                        .toList(),
                 making.events(),
                 making.made());
     }

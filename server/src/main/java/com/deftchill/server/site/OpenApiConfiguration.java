@@ -76,6 +76,7 @@ class OpenApiConfiguration {
             Map.entry("WhatIfQuestion", List.of("by")),
             Map.entry("MakingStep", List.of("began", "due", "ended", "from", "until")),
             Map.entry("MakingView", List.of("batch")),
+            Map.entry("CoolingLimit", List.of("reached")),
             Map.entry("NewMaking", List.of("document", "by", "zone")),
             Map.entry("Event", List.of("step", "by", "changes", "text")),
             Map.entry("ProblemResponse", List.of("currentVersion")));
