@@ -95,7 +95,11 @@ watch(
         :within="within"
         @happened="(kind, rest) => happened([kind, rest])"
       />
-      <p v-else-if="making && !allDone" class="waiting">Nothing wants hands now: it takes its time.</p>
+      <p v-else-if="making && !allDone" class="waiting">
+        Nothing wants hands now<template v-if="timers[0]"
+          >: {{ timers[0].name }} is done in {{ countdown(timers[0].left) }}</template
+        >.
+      </p>
       <FinishForm v-if="finishing || allDone" @finished="(events) => happened(...events)" />
     </div>
     <aside>

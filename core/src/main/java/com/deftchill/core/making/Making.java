@@ -3,6 +3,7 @@ package com.deftchill.core.making;
 import com.deftchill.core.formula.Changes;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.making.Event.Kind;
+import com.deftchill.core.verdict.Fix.Change;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
@@ -76,14 +77,14 @@ public final class Making {
         return with(event -> event.kind() == Kind.TOOK);
     }
 
+    /** Of several values at one address the last counts; each is put there once. */
     private WrittenFormula with(Predicate<Event> which) {
-        var formula = planned;
-        for (var event : events) {
-            if (which.test(event) && !event.changes().isEmpty()) {
-                formula = Changes.take(formula, event.changes());
-            }
-        }
-        return formula;
+        var last = new LinkedHashMap<String, Change>();
+        events.stream().filter(which).flatMap(event -> event.changes().stream()).forEach(change -> {
+            last.remove(change.path());
+            last.put(change.path(), change);
+        });
+        return Changes.take(planned, List.copyOf(last.values()));
     }
 
     /** The formula with what was measured and taken in place of what is written. */
