@@ -105,6 +105,18 @@ class MakingApiTest {
     }
 
     @Test
+    void whatIsNotUnderstoodYetIsNotBegun() {
+        var unread = Api.demo("chestnut-dome");
+        ((ObjectNode) unread.at("/components/0/lines/0")).put("amount", "some");
+        var id = api.post("/api/formulas", unread.toString()).json().at("/id").asString();
+        var body =
+                JSON.createObjectNode().put("id", UUID.randomUUID().toString()).put("formulaId", id);
+        var answer = api.post("/api/makings", body.toString());
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.json().at("/problems/0/value").asString()).isEqualTo("some");
+    }
+
+    @Test
     void anEntryCountsOnceHoweverOftenItIsSent() {
         var done = event("ENDED", "0.weigh", "");
         assertThat(send(done).status()).isEqualTo(200);

@@ -10,6 +10,7 @@ import com.deftchill.core.making.Tolerances.Tolerance;
 import com.deftchill.server.batchlog.BatchService;
 import com.deftchill.server.making.MakingService.Kept;
 import com.deftchill.server.making.MakingViews.MakingView;
+import com.deftchill.server.problem.NotUnderstoodException;
 import com.deftchill.server.workplace.Asked;
 import com.deftchill.server.workplace.Computing;
 import io.swagger.v3.oas.annotations.Operation;
@@ -84,13 +85,23 @@ class MakingController {
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    @Operation(operationId = "beginMaking", summary = "Begin to make a batch")
+    @Operation(
+            operationId = "beginMaking",
+            summary = "Begin to make a batch",
+            description = "What cannot be understood yet has no steps: it is refused with what is to be mended.")
     MakingView begin(@Valid @RequestBody NewMaking begun, Asked asked) {
+        var formula = begun.document() == null ? makings.formula(begun.formulaId()) : begun.document();
+        var problems = computing.light(
+                asked,
+                (assessor, workplace) -> assessor.study(formula, workplace).problems());
+        if (!problems.isEmpty()) {
+            throw new NotUnderstoodException(problems);
+        }
         return view(
                 makings.begin(
                         begun.id(),
                         begun.formulaId(),
-                        begun.document(),
+                        formula,
                         begun.by() == null ? "" : begun.by(),
                         begun.zone() == null ? "" : begun.zone()),
                 asked);

@@ -97,6 +97,12 @@ class MakingService {
         return new Kept(entity, Making.of(entity.getDocument(), entity.getZone(), happened));
     }
 
+    /** A formula as it is stored now. */
+    @Transactional(readOnly = true)
+    WrittenFormula formula(UUID id) {
+        return formulas.get(id).getDocument();
+    }
+
     /** Sent twice with the same id, it begins once. */
     @Transactional
     Kept begin(UUID id, UUID formulaId, WrittenFormula document, String by, String zone) {
@@ -104,9 +110,8 @@ class MakingService {
         if (there.isPresent()) {
             return kept(there.get());
         }
-        var formula = formulas.get(formulaId);
-        var pinned = document == null ? formula.getDocument() : document;
-        return kept(makings.saveAndFlush(new MakingEntity(id, by, formulaId, pinned, zone(zone), clock.instant())));
+        var formula = formulas.get(formulaId).getId();
+        return kept(makings.saveAndFlush(new MakingEntity(id, by, formula, document, zone(zone), clock.instant())));
     }
 
     /** Stores what happened; what is there already by its id is there once. */
