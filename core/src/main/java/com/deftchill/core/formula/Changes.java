@@ -8,6 +8,7 @@ import com.deftchill.core.formula.WrittenFormula.Stay;
 import com.deftchill.core.formula.WrittenFormula.Work;
 import com.deftchill.core.verdict.Fix.Change;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.function.Function;
 
@@ -60,6 +61,30 @@ public final class Changes {
             }
         }
         return at instanceof String text ? text : "";
+    }
+
+    /**
+     * The same address with numbers in place of ids, so that two addresses of one field are equal; a part of the work keeps
+     * its verb. What leads nowhere stays as it is.
+     */
+    public static String canonical(WrittenFormula formula, String address) {
+        Object at = formula;
+        var steps = steps(address);
+        for (int i = 0; i < steps.length && at != null; i++) {
+            if (at instanceof List<?> list) {
+                int index = index(list, steps[i], steps[i - 1]);
+                at = index >= 0 && index < list.size() ? list.get(index) : null;
+                steps[i] = index >= 0 && !steps[i - 1].equals("work") ? String.valueOf(index) : steps[i];
+            } else {
+                at = at instanceof Record record && hasField(record, steps[i]) ? Fields.of(record, steps[i]) : null;
+            }
+        }
+        return "/" + String.join("/", steps);
+    }
+
+    private static boolean hasField(Record record, String name) {
+        return Arrays.stream(record.getClass().getRecordComponents())
+                .anyMatch(component -> component.getName().equals(name));
     }
 
     private static String[] steps(String address) {

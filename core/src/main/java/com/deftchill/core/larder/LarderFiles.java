@@ -225,7 +225,12 @@ public final class LarderFiles {
 
     /** The rows of one of the data files beside this class. */
     public static <T> List<T> read(String file, Function<CSVRecord, T> toItem) {
-        try (var stream = LarderFiles.class.getResourceAsStream(file);
+        return read(LarderFiles.class, file, toItem);
+    }
+
+    /** Reads a table that stands beside a class. */
+    public static <T> List<T> read(Class<?> beside, String file, Function<CSVRecord, T> toItem) {
+        try (var stream = beside.getResourceAsStream(file);
                 var reader = new InputStreamReader(stream, StandardCharsets.UTF_8);
                 var rows = FORMAT.parse(reader)) {
             return rows.stream().map(row -> item(file, row, toItem)).toList();

@@ -14,7 +14,8 @@ import java.util.List;
  * @param by who; may be empty
  * @param changes of {@link Kind#MEASURED} and {@link Kind#TOOK}: what is so instead of what is written
  * @param text of {@link Kind#NOTED} the note, of {@link Kind#CHECKED} the temperature, of {@link Kind#CAME_OUT} the outcome, of {@link Kind#STOOD} the height in
- *     mm, of {@link Kind#UNDONE} the id of the event that does not count; as typed
+ *     mm, of {@link Kind#WENT_WRONG} the symptom's id, of
+ *     {@link Kind#LOOKED} the look's id and {@code yes} or {@code no}, of {@link Kind#UNDONE} the id of the event that does not count; as typed
  */
 public record Event(String id, long at, Kind kind, String step, String by, List<Change> changes, String text) {
     /** The order in which they are taken: by when they happened, whenever they arrived. */
@@ -32,6 +33,10 @@ public record Event(String id, long at, Kind kind, String step, String by, List<
         CHECKED,
         /** A remedy is taken. */
         TOOK,
+        /** Something is wrong with it. */
+        WENT_WRONG,
+        /** What told causes apart was looked at. */
+        LOOKED,
         NOTED,
         /** How the batch came out. */
         CAME_OUT,

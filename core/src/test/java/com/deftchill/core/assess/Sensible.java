@@ -23,9 +23,9 @@ import java.util.Random;
  * Desserts as the trade makes them, drawn by kind from the ranges that kitchens use; each range says whose use it is. They were
  * written before the product was asked about them, and are not changed after without a note in the commit.
  */
-final class Sensible {
+public final class Sensible {
     /** A kind of dessert with its ranges. */
-    interface Recipe {
+    public interface Recipe {
         WrittenFormula drawn(Random random);
     }
 
@@ -47,7 +47,7 @@ final class Sensible {
 
     private Sensible() {}
 
-    static WrittenFormula dessertOf(Random random) {
+    public static WrittenFormula dessertOf(Random random) {
         return RECIPES.get(random.nextInt(RECIPES.size())).drawn(random);
     }
 
@@ -73,7 +73,7 @@ final class Sensible {
     }
 
     /** Set creams: cream to milk from 1:2 to all cream, sugar 8 to 13 %, gelatin 0.7 to 1.0 % in a glass. */
-    static WrittenFormula setCreamInAGlass(Random r) {
+    public static WrittenFormula setCreamInAGlass(Random r) {
         return dessert("in-glass", "glass-straight", "6", setCream(r, 0.007, 0.010));
     }
 
@@ -100,7 +100,7 @@ final class Sensible {
     }
 
     /** Fruit jellies in a glass: sugar 8 to 15 %, gelatin 1.3 to 1.8 % of the juice. */
-    static WrittenFormula jelly(Random r) {
+    public static WrittenFormula jelly(Random r) {
         var juice = one(r, List.of("apple-juice", "cherry-juice", "orange-juice"));
         var jelly = heated(
                 of(
@@ -315,7 +315,7 @@ final class Sensible {
     }
 
     /** A verrine: compote below, set cream or mousse on it. */
-    static WrittenFormula verrine(Random r) {
+    public static WrittenFormula verrine(Random r) {
         var compote = cooked(
                 of("fruit", "compote", "18 °C", NO_GEL, line("plums", "300 g"), line("sugar", "50 g")),
                 new Cook("", "12 min", "", ""));
