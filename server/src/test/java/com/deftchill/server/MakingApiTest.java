@@ -177,6 +177,35 @@ class MakingApiTest {
     }
 
     @Test
+    void lotsAndPortionsAreKeptAndWhatMostPortionsWereIsTheOutcome() {
+        assertThat(now().at("/turningOut/portions").asInt()).isPositive();
+        assertThat(step(now(), "0.weigh").at("/asks").findValues("byLot").stream()
+                        .filter(JsonNode::asBoolean))
+                .isNotEmpty();
+        send(
+                event("LOT", "/components/0/gels/g1/amount", "L-2207"),
+                event("CAME_OUT", "1", "TORN"),
+                event("CAME_OUT", "2", "CLEAN"),
+                event("CAME_OUT", "3", "CLEAN"),
+                event("WENT_WRONG", "", "torn"),
+                event("FINISHED", "", ""));
+        var log = api.get("/api/formulas/" + formula + "/batches").json();
+        assertThat(log.at("/batches/0/outcome").asString()).isEqualTo("CLEAN");
+        assertThat(log.at("/batches/0/note").asString())
+                .contains("lot L-2207", "2 portions clean", "1 portion torn", "It tore or has divots");
+    }
+
+    @Test
+    void whatAStepLooksLikeIsSaidByItsCue() {
+        assertThat(now().at("/steps")
+                        .valueStream()
+                        .filter(s -> s.has("cue"))
+                        .map(s -> s.at("/step/work").asString() + " "
+                                + s.at("/cue/series").asString()))
+                .contains("bloom bloom", "fold fold");
+    }
+
+    @Test
     void theColdChainBeginsWithTheFillingAndTakesWhatIsMeasured() {
         assertThat(now().at("/cooling").size()).isZero();
         send(event("ENDED", "0.fill", ""));

@@ -61,6 +61,11 @@ public final class Assessor {
         return new Assessor(chill.stoppedBy(stop));
     }
 
+    /** The same, half as fine in space: for what is a guess itself. */
+    public Assessor coarser() {
+        return new Assessor(chill.coarser().stoppedBy(chill.stop()));
+    }
+
     /** Assesses a formula as made in a kitchen; nothing is kept. */
     public Answer<Assessment> assess(WrittenFormula formula, Workplace workplace) {
         return study(formula, workplace).map(dessert -> assessment(dessert, workplace));

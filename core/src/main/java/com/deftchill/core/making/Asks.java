@@ -11,6 +11,9 @@ import java.util.List;
 
 /** What may be measured at a step, each in place of what the formula has written there. */
 public final class Asks {
+    /** What differs by lot, besides gelling agents. */
+    private static final String BY_LOT = "chocolate";
+
     private final WrittenFormula formula;
     private final Larder larder;
 
@@ -23,11 +26,12 @@ public final class Asks {
      * A value that may be measured.
      *
      * @param kind {@code weight}, {@code temperature} or {@code time}
+     * @param byLot whether lots of it differ so that it is worth keeping which one it was
      * @param address in the document
      * @param name what it is of
      * @param written what is written there; empty where the tool's own value holds
      */
-    public record Ask(String kind, String address, Message name, String written) {}
+    public record Ask(String kind, String address, Message name, String written, boolean byLot) {}
 
     public List<Ask> of(Step step) {
         var dot = step.id().indexOf('.');
@@ -59,14 +63,16 @@ public final class Asks {
         var asks = new ArrayList<Ask>();
         var of = formula.components().get(component);
         for (var line : of.lines()) {
-            var name = larder.ingredient(line.of()).map(i -> i.name()).orElse(line.of());
+            var ingredient = larder.ingredient(line.of());
+            var name = ingredient.map(i -> i.name()).orElse(line.of());
+            boolean byLot = ingredient.filter(i -> i.group().equals(BY_LOT)).isPresent();
             if (line.component().isEmpty()) {
-                asks.add(ask("weight", at + "/lines/" + line.id() + "/amount", named(name)));
+                asks.add(ask("weight", at + "/lines/" + line.id() + "/amount", named(name), byLot));
             }
         }
         for (var gel : of.gels()) {
             var name = larder.gel(gel.of()).map(g -> g.name()).orElse(gel.of());
-            asks.add(ask("weight", at + "/gels/" + gel.id() + "/amount", named(name)));
+            asks.add(ask("weight", at + "/gels/" + gel.id() + "/amount", named(name), true));
             if (!gel.water().isEmpty()) {
                 asks.add(ask("weight", at + "/gels/" + gel.id() + "/water", Message.of("making.ask.bloom-water")));
             }
@@ -79,6 +85,10 @@ public final class Asks {
     }
 
     private Ask ask(String kind, String address, Message name) {
-        return new Ask(kind, address, name, Changes.text(formula, address));
+        return ask(kind, address, name, false);
+    }
+
+    private Ask ask(String kind, String address, Message name, boolean byLot) {
+        return new Ask(kind, address, name, Changes.text(formula, address), byLot);
     }
 }

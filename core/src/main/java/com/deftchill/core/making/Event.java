@@ -10,7 +10,8 @@ import java.util.List;
  * @param id given by whoever noticed it, so that it counts once however often it is sent
  * @param at when it happened, ms since 1970: of two by one device the later one has more
  * @param kind what it was
- * @param step id of the step that it is about; empty for the whole
+ * @param step id of the step that it is about; of a lot the address of its line, of a portion's outcome its number; empty for the
+ *     whole
  * @param by who; may be empty
  * @param changes of {@link Kind#MEASURED} and {@link Kind#TOOK}: what is so instead of what is written
  * @param text of {@link Kind#NOTED} the note, of {@link Kind#CHECKED} the temperature, of {@link Kind#CAME_OUT} the outcome, of {@link Kind#STOOD} the height in
@@ -38,7 +39,9 @@ public record Event(String id, long at, Kind kind, String step, String by, List<
         /** What told causes apart was looked at. */
         LOOKED,
         NOTED,
-        /** How the batch came out. */
+        /** A lot is used: its line is the step, the lot the text. */
+        LOT,
+        /** How the batch came out, or one of its portions: then the step is its number. */
         CAME_OUT,
         /** Its height by ruler. */
         STOOD,
@@ -49,7 +52,7 @@ public record Event(String id, long at, Kind kind, String step, String by, List<
     }
 
     /** When it happened, s since 1970. */
-    long second() {
+    public long second() {
         return at / 1000;
     }
 

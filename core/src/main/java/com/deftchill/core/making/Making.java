@@ -136,6 +136,15 @@ public final class Making {
                 .orElse("");
     }
 
+    /** The last text of each step that a kind was said of, such as the lot of each line. */
+    public Map<String, String> saidOf(Kind kind) {
+        var said = new LinkedHashMap<String, String>();
+        events.stream()
+                .filter(event -> event.kind() == kind && !event.step().isEmpty())
+                .forEach(event -> said.put(event.step(), event.text()));
+        return said;
+    }
+
     /** When the first layer was filled, s since 1970; empty before. */
     public OptionalLong filled() {
         return runs.entrySet().stream()

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -29,6 +30,11 @@ public final class RescueFiles {
         return REMEDIES.stream()
                 .filter(row -> row.symptom().equals(symptom.id()))
                 .toList();
+    }
+
+    /** Ids of all remedies. */
+    public static Set<String> remedyIds() {
+        return REMEDIES.stream().map(Remedy.Row::id).collect(Collectors.toSet());
     }
 
     private static Remedy.Row remedy(CSVRecord row) {

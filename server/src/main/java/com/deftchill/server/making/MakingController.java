@@ -7,6 +7,7 @@ import com.deftchill.core.making.Event;
 import com.deftchill.core.making.Event.Kind;
 import com.deftchill.core.making.Tolerances;
 import com.deftchill.core.making.Tolerances.Tolerance;
+import com.deftchill.core.rescue.RescueFiles;
 import com.deftchill.server.batchlog.BatchService;
 import com.deftchill.server.making.MakingService.Kept;
 import com.deftchill.server.making.MakingViews.MakingView;
@@ -170,6 +171,12 @@ class MakingController {
         if (event.kind() == Kind.CAME_OUT && !BatchService.isOutcome(event.text())) {
             throw MakingService.refused("outcome", event.text(), "making.outcome");
         }
+        if (event.kind() == Kind.WENT_WRONG && RescueFiles.symptom(event.text()).isEmpty()) {
+            throw MakingService.refused("symptom", event.text(), "making.symptom");
+        }
+        if (event.kind() == Kind.LOOKED && !isLook(event.text())) {
+            throw MakingService.refused("look", event.text(), "making.look");
+        }
         for (var change : event.changes()) {
             try {
                 Changes.set(planned, change.path(), change.value());
@@ -177,6 +184,14 @@ class MakingController {
                 throw MakingService.refused("address", change.path(), "making.address");
             }
         }
+    }
+
+    /** A look and whether it was found, such as {@code strand=yes}. */
+    private static boolean isLook(String text) {
+        var said = text.split("=", 2);
+        return said.length == 2
+                && said[1].matches("yes|no")
+                && RescueFiles.look(said[0]).isPresent();
     }
 
     private static boolean isId(String id) {

@@ -1,25 +1,35 @@
 package com.deftchill.server.making;
 
 import com.deftchill.core.amount.UnreadableException;
+import com.deftchill.core.formula.Changes;
 import com.deftchill.core.formula.WrittenFormula;
+import com.deftchill.core.larder.GelProduct;
+import com.deftchill.core.larder.Ingredient;
 import com.deftchill.core.making.ColdChain;
 import com.deftchill.core.making.Event;
 import com.deftchill.core.making.Event.Kind;
 import com.deftchill.core.making.Making;
+import com.deftchill.core.text.Argument;
+import com.deftchill.core.text.Message;
 import com.deftchill.core.verdict.Problem;
 import com.deftchill.server.batchlog.BatchService;
 import com.deftchill.server.formula.FormulaService;
 import com.deftchill.server.problem.NotFoundException;
 import com.deftchill.server.problem.NotUnderstoodException;
+import com.deftchill.server.text.MessageWriter;
 import com.deftchill.server.workplace.KitchenService;
 import java.time.Clock;
 import java.time.DateTimeException;
 import java.time.Instant;
 import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -27,6 +37,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** Keeps batches that are being made: an entry is stored before it is answered. */
 @Service
 class MakingService {
+    /** As long as the note of a batch in the log may be. */
+    private static final int LONGEST_NOTE = 2000;
     /** So many open batches are shown. */
     private static final int MOST_OPEN = 40;
     /** By so much a clock may be ahead, ms. */
@@ -40,6 +52,7 @@ class MakingService {
     private final FormulaService formulas;
     private final BatchService batches;
     private final KitchenService kitchens;
+    private final MessageWriter messages;
     private final Clock clock;
 
     MakingService(
@@ -48,12 +61,14 @@ class MakingService {
             FormulaService formulas,
             BatchService batches,
             KitchenService kitchens,
+            MessageWriter messages,
             Clock clock) {
         this.makings = makings;
         this.events = events;
         this.formulas = formulas;
         this.batches = batches;
         this.kitchens = kitchens;
+        this.messages = messages;
         this.clock = clock;
     }
 
@@ -77,7 +92,7 @@ class MakingService {
         Map<UUID, List<Event>> happened = new HashMap<>();
         events.findByMakingIdInOrderByHappened(
                         open.stream().map(MakingEntity::getId).toList())
-                .forEach(event -> happened.computeIfAbsent(event.getMakingId(), id -> new java.util.ArrayList<>())
+                .forEach(event -> happened.computeIfAbsent(event.getMakingId(), id -> new ArrayList<>())
                         .add(event.getEvent()));
         return open.stream()
                 .map(m -> new Kept(
@@ -152,7 +167,7 @@ class MakingService {
     /** Its entry in the log, where it was said how it came out. */
     private UUID logged(Kept kept) {
         var making = kept.making();
-        var outcome = making.said(Kind.CAME_OUT);
+        var outcome = outcome(making);
         if (outcome.isEmpty()) {
             return null;
         }
@@ -169,7 +184,72 @@ class MakingService {
                 poured.toLocalDateTime(),
                 outcome,
                 stood.isEmpty() ? null : Double.valueOf(stood),
-                making.said(Kind.NOTED));
+                note(making));
+    }
+
+    /** What was said of the whole; else what came of most portions. */
+    private static String outcome(Making making) {
+        var portions = making.saidOf(Kind.CAME_OUT).values();
+        var whole = making.events().stream()
+                .filter(event -> event.kind() == Kind.CAME_OUT && event.step().isEmpty())
+                .map(Event::text)
+                .reduce((first, second) -> second);
+        return whole.orElseGet(() -> counted(portions).entrySet().stream()
+                .max(Map.Entry.comparingByValue())
+                .map(Map.Entry::getKey)
+                .orElse(""));
+    }
+
+    private static Map<String, Integer> counted(Collection<String> outcomes) {
+        var counted = new LinkedHashMap<String, Integer>();
+        outcomes.forEach(outcome -> counted.merge(outcome, 1, Integer::sum));
+        return counted;
+    }
+
+    /** Which lots went in and how its portions came out. */
+    private List<String> kept(Making making) {
+        var lines = new ArrayList<String>();
+        making.saidOf(Kind.LOT).forEach((address, lot) -> {
+            var of = Changes.text(making.planned(), address.replaceAll("/[^/]*$", "/of"));
+            var larder = kitchens.workplace().larder();
+            var name = larder.gel(of)
+                    .map(GelProduct::name)
+                    .or(() -> larder.ingredient(of).map(Ingredient::name))
+                    .orElse(of);
+            lines.add(write(Message.of("making.lot").with("name", name).with("lot", lot)));
+        });
+        counted(making.saidOf(Kind.CAME_OUT).values())
+                .forEach((outcome, count) -> lines.add(write(Message.of("making.portions")
+                        .with("portions", new Argument.Count(count))
+                        .with("outcome", new Argument.Choice(outcome)))));
+        return lines;
+    }
+
+    private String write(Message message) {
+        return messages.write(message, () -> kitchens.workplace().kitchen().temperature());
+    }
+
+    /** What was noted, what went wrong and what was done about it. */
+    private String note(Making making) {
+        var lines = new ArrayList<String>();
+        for (var event : making.events()) {
+            var text = event.text();
+            switch (event.kind()) {
+                case NOTED -> lines.add(text);
+                case WENT_WRONG -> lines.add(write(Message.of("rescue.symptom." + text)));
+                case TOOK -> {
+                    if (!text.isEmpty()) {
+                        lines.add(text);
+                    }
+                }
+                default -> {
+                    // Stands in the document as it was made.
+                }
+            }
+        }
+        lines.addAll(kept(making));
+        var note = lines.stream().distinct().collect(Collectors.joining(". "));
+        return note.substring(0, Math.min(LONGEST_NOTE, note.length()));
     }
 
     /** A core temperature has to be understood before it is kept: it may prove something. */

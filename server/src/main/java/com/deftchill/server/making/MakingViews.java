@@ -1,11 +1,15 @@
 package com.deftchill.server.making;
 
 import com.deftchill.core.assess.Assessor;
+import com.deftchill.core.dessert.Dessert;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.kitchen.Workplace;
+import com.deftchill.core.larder.Mould;
 import com.deftchill.core.making.Asks;
 import com.deftchill.core.making.ColdChain;
+import com.deftchill.core.making.Cue;
 import com.deftchill.core.making.Event;
+import com.deftchill.core.making.Event.Kind;
 import com.deftchill.core.making.Guide;
 import com.deftchill.core.making.Guide.Guided;
 import com.deftchill.core.method.Method;
@@ -28,8 +32,11 @@ final class MakingViews {
      * @param kind weight, temperature or time
      * @param written as the formula has it; empty where the tool's own value holds
      * @param measured as it was typed last; empty where it was not measured
+     * @param byLot whether it is kept which lot it was
+     * @param lot as it was typed last
      */
-    record MakingAsk(String kind, String address, Message name, String written, String measured) {}
+    record MakingAsk(
+            String kind, String address, Message name, String written, String measured, boolean byLot, String lot) {}
 
     /** A step now. */
     record MakingStep(
@@ -41,7 +48,24 @@ final class MakingViews {
             Optional<Long> from,
             Optional<Long> until,
             String why,
-            List<MakingAsk> asks) {}
+            List<MakingAsk> asks,
+            Optional<Cue> cue) {}
+
+    /**
+     * How it is turned out.
+     *
+     * @param portions that are turned out, one after the other
+     * @param dipSeconds how long each is dipped; absent where it is not
+     * @param dipFrom least seconds
+     * @param dipTo most seconds
+     * @param water that it is dipped into
+     */
+    record TurningOut(
+            int portions,
+            Optional<Double> dipSeconds,
+            Optional<Double> dipFrom,
+            Optional<Double> dipTo,
+            Message water) {}
 
     /** A limit for cooling: below so many degrees, by when, and how it stands with it. */
     record CoolingLimit(Message below, long by, ColdChain.State state, Optional<Long> reached) {}
@@ -53,6 +77,7 @@ final class MakingViews {
      * @param next id of the step that wants hands next; empty where none does
      * @param cooling how it stands with the rule set, once the first layer is filled
      * @param made the formula as it is really made
+     * @param turningOut how it is turned out; absent where it is served in what it is made in
      * @param batch its entry in the log, once it is finished
      */
     record MakingView(
@@ -69,7 +94,8 @@ final class MakingViews {
             List<MakingStep> steps,
             List<CoolingLimit> cooling,
             List<Event> events,
-            WrittenFormula made) {}
+            WrittenFormula made,
+            Optional<TurningOut> turningOut) {}
 
     static MakingView of(Kept kept, Assessor assessor, Workplace workplace, long now) {
         var making = kept.making();
@@ -89,7 +115,9 @@ final class MakingViews {
                 making.finished(),
                 Optional.ofNullable(entity.getBatchId()),
                 Guide.next(guided, now).map(next -> next.step().id()).orElse(""),
-                guided.stream().map(step -> step(step, asks, kept)).toList(),
+                guided.stream()
+                        .map(step -> step(step, asks, kept, dessert.flatMap(of -> Cue.of(step.step(), of))))
+                        .toList(),
                 ColdChain.of(making, workplace.kitchen(), now).stream()
                         .map(limit -> new CoolingLimit(
                                 Message.of("making.below").with("at", Argument.degrees(limit.celsius())),
@@ -98,17 +126,36 @@ final class MakingViews {
                                 whole(limit.reached())))
                         .toList(),
                 making.events(),
-                making.made());
+                making.made(),
+                dessert.flatMap(MakingViews::turningOut));
     }
 
-    private static MakingStep step(Guided guided, Asks asks, Kept kept) {
+    private static Optional<TurningOut> turningOut(Dessert dessert) {
+        var batch = dessert.batch();
+        if (!batch.turnsOut() || dessert.main().isEmpty()) {
+            return Optional.empty();
+        }
+        var dip = dessert.main().get().dip();
+        boolean dips = batch.mould().release() == Mould.Release.DIP && Double.isFinite(dip.aim()) && dip.aim() > 0;
+        return Optional.of(new TurningOut(
+                batch.count(),
+                dips ? Optional.of(batch.dip().seconds() > 0 ? batch.dip().seconds() : dip.aim()) : Optional.empty(),
+                dips ? Optional.of(dip.least()) : Optional.empty(),
+                dips && Double.isFinite(dip.most()) ? Optional.of(dip.most()) : Optional.empty(),
+                Message.of("making.water").with("at", Argument.degrees(batch.dipWaterC()))));
+    }
+
+    private static MakingStep step(Guided guided, Asks asks, Kept kept, Optional<Cue> cue) {
+        var lots = kept.making().saidOf(Kind.LOT);
         var asked = asks.of(guided.step()).stream()
                 .map(ask -> new MakingAsk(
                         ask.kind(),
                         ask.address(),
                         ask.name(),
                         ask.written(),
-                        kept.making().measured(ask.address()).orElse("")))
+                        kept.making().measured(ask.address()).orElse(""),
+                        ask.byLot(),
+                        lots.getOrDefault(ask.address(), "")))
                 .toList();
         return new MakingStep(
                 guided.step(),
@@ -119,7 +166,8 @@ final class MakingViews {
                 whole(guided.from()),
                 whole(guided.until()),
                 guided.why(),
-                asked);
+                asked,
+                cue);
     }
 
     private static Optional<Long> whole(OptionalLong moment) {
