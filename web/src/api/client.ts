@@ -61,6 +61,9 @@ export type Making = Schemas['MakingView']
 export type MakingStep = Schemas['MakingStep']
 export type MakingAsk = Schemas['MakingAsk']
 export type MakingEvent = Schemas['Event']
+export type RescueAnswer = Schemas['RescueView']
+export type Remedy = Schemas['Remedy']
+export type Look = Schemas['LookView']
 export type StoredPlan = Schemas['StoredPlan']
 export type StoredFormula = Schemas['StoredFormula']
 export type LoggedBatch = Schemas['LoggedBatch']
@@ -303,6 +306,9 @@ export const api = {
     answer(client.POST('/api/makings/{id}/events', { params: { path: { id } }, body: { events } })),
   tolerances: (id: string) =>
     answer(client.GET('/api/makings/{id}/tolerances', { params: { path: { id } } })),
+  rescueMaking: (id: string) => answer(client.GET('/api/makings/{id}/rescue', { params: { path: { id } } })),
+  rescue: (document: Formula, symptom: string, looks: Record<string, boolean>) =>
+    answer(client.POST('/api/rescue', { body: { document, symptom, looks } })),
   consequence: (id: string) =>
     answer(client.GET('/api/makings/{id}/consequence', { params: { path: { id } } })),
   batches: (formulaId: string) =>

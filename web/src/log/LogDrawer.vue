@@ -130,6 +130,10 @@ function write() {
       </p>
       <a-button type="primary" html-type="submit" :loading="add.isPending.value">Put it in the log</a-button>
     </form>
+    <p class="wrong">
+      Did something go wrong?
+      <RouterLink :to="{ name: 'wrong-formula', params: { id: formula.id } }">Find out what it was</RouterLink>
+    </p>
     <h2 class="section-title">Predicted beside what came out</h2>
     <BatchList v-if="log" :batches="log.batches" :total="log.total" @remove="removing.mutate($event)" />
   </SideSheet>

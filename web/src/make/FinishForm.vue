@@ -4,6 +4,10 @@ import { useChoices } from '@/answers/useChoices'
 import type { MakingEvent } from '@/api/client'
 
 /** The end of a batch: how it came out, its height by ruler, a note; then it is in the log. */
+const props = defineProps<{
+  /** Portions whose outcome was said one by one. */
+  portions: number
+}>()
 const emit = defineEmits<{ finished: [events: [MakingEvent['kind'], Partial<MakingEvent>?][]] }>()
 const choices = useChoices()
 const outcome = ref('')
@@ -25,7 +29,10 @@ function finish() {
 
 <template>
   <form class="finish" aria-label="How it came out" @submit.prevent="finish">
-    <h2 class="section-title">How did it come out?</h2>
+    <h2 class="section-title">
+      How did it come out?
+      <small v-if="portions">{{ portions }} said one by one; say more of the whole where it differs</small>
+    </h2>
     <div class="outcomes">
       <button
         v-for="o in choices('outcome')"
@@ -43,7 +50,7 @@ function finish() {
     <label>Note <input v-model="note" maxlength="2000" /></label>
     <p v-if="wrong" role="alert">{{ wrong }}</p>
     <button type="submit" class="end">
-      {{ outcome ? 'Put it in the log' : 'End without an entry in the log' }}
+      {{ outcome || props.portions ? 'Put it in the log' : 'End without an entry in the log' }}
     </button>
   </form>
 </template>

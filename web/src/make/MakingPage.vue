@@ -11,6 +11,7 @@ import { countdown } from './moments'
 import OtherBatches from './OtherBatches.vue'
 import StepNow from './StepNow.vue'
 import StepRail from './StepRail.vue'
+import TurnOut from './TurnOut.vue'
 import { useMaking } from './useMaking'
 import { useTimers } from './useTimers'
 import WhatItDoes from './WhatItDoes.vue'
@@ -49,6 +50,10 @@ const { data: tolerances } = useQuery({
 const within = computed(() => new Map((tolerances.value ?? []).map((t) => [t.address, t.within])))
 const allDone = computed(() => steps.value.length > 0 && steps.value.every((s) => s.state === 'DONE'))
 const finishing = ref(false)
+/** Portions whose outcome was said one by one. */
+const portionsSaid = computed(
+  () => new Set(making.value?.events.filter((e) => e.kind === 'CAME_OUT' && e.step).map((e) => e.step)).size,
+)
 const undoable = computed(() => making.value?.events.at(-1))
 const undo = () => undoable.value && happened(['UNDONE', { text: undoable.value.id }])
 
@@ -74,6 +79,9 @@ watch(
           : ''
     }}</span>
     <button type="button" class="tool" :disabled="!undoable" @click="undo">Undo</button>
+    <RouterLink v-if="making" class="tool" :to="{ name: 'wrong', params: { id } }"
+      >Something is wrong</RouterLink
+    >
     <button type="button" class="tool" @click="finishing = !finishing">
       {{ finishing ? 'Not yet' : 'Finish' }}
     </button>
@@ -100,7 +108,17 @@ watch(
           >: {{ timers[0].name }} is done in {{ countdown(timers[0].left) }}</template
         >.
       </p>
-      <FinishForm v-if="finishing || allDone" @finished="(events) => happened(...events)" />
+      <TurnOut
+        v-if="making?.turningOut && (finishing || allDone)"
+        :turning="making.turningOut"
+        :events="making.events"
+        @happened="(kind, rest) => happened([kind, rest])"
+      />
+      <FinishForm
+        v-if="making && (finishing || allDone)"
+        :portions="portionsSaid"
+        @finished="(events) => happened(...events)"
+      />
     </div>
     <aside>
       <ul v-if="timers.length" class="timers" aria-label="Timers">
@@ -156,6 +174,8 @@ watch(
 }
 
 .tool {
+  display: inline-flex;
+  align-items: center;
   min-height: 56px;
   padding: 0 20px;
   border: 1px solid var(--edge);
@@ -163,6 +183,7 @@ watch(
   background: transparent;
   color: var(--white);
   font-size: 16px;
+  text-decoration: none;
   cursor: pointer;
 }
 

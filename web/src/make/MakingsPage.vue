@@ -38,6 +38,7 @@ const done = (m: Making) => m.steps.filter((s) => s.state === 'DONE').length
   <StationBar station="make" />
   <main class="makings">
     <h1>In the making</h1>
+    <RouterLink class="cues" to="/make/cues">What it looks like: peaks, custard, ganache, set…</RouterLink>
     <p v-if="isError" role="alert">Deft Chill does not answer now; it is asked again by itself.</p>
     <p v-else-if="data && !makings.length" class="none">
       Nothing is being made. Open a dessert in the <RouterLink to="/">Book</RouterLink> and touch
@@ -87,6 +88,12 @@ h1 {
   margin: 0;
   font-size: 24px;
   font-weight: 700;
+}
+
+.cues {
+  display: inline-flex;
+  align-items: center;
+  min-height: 44px;
 }
 
 .none {

@@ -4,7 +4,10 @@ import type { MakingAsk } from '@/api/client'
 
 /** What is measured at a step: as written by a touch, or what the scale or the probe says. */
 const props = defineProps<{ asks: MakingAsk[]; within: Map<string, number> }>()
-const emit = defineEmits<{ measured: [address: string, value: string] }>()
+const emit = defineEmits<{
+  measured: [address: string, value: string]
+  lot: [address: string, lot: string]
+}>()
 
 const typed = reactive<Record<string, string>>({})
 watch(
@@ -55,6 +58,15 @@ const PLACEHOLDER: Record<string, string> = {
       >
         ✓
       </button>
+      <label v-if="ask.byLot" class="lot"
+        >Lot
+        <input
+          :value="ask.lot"
+          :aria-label="`Lot of ${ask.name}`"
+          maxlength="60"
+          placeholder="from the packet"
+          @change="emit('lot', ask.address, ($event.target as HTMLInputElement).value.trim())"
+      /></label>
     </li>
   </ul>
 </template>
@@ -121,6 +133,21 @@ button[aria-pressed='true'] {
 
 button:disabled {
   color: var(--edge);
+}
+
+.lot {
+  display: flex;
+  grid-column: 1 / -1;
+  gap: 10px;
+  align-items: center;
+  color: var(--quiet);
+  font-size: 15px;
+}
+
+.lot input {
+  flex: 0 1 220px;
+  min-height: 44px;
+  font-size: 16px;
 }
 
 @media (max-width: 700px) {

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { MakingEvent, MakingStep } from '@/api/client'
 import MeasureList from './MeasureList.vue'
+import StageCue from './StageCue.vue'
 import { CLOSES, clockOf, countdown } from './moments'
 
 /** One step at arm's length: what, how much, how warm, until when; and the one thing to touch next. */
@@ -40,6 +41,7 @@ const speaks = 'speechSynthesis' in window
     <p v-if="step.work !== 'weigh' || !at.asks.length" class="text">{{ step.text }}</p>
     <p v-if="step.temperature" class="target"><small>to</small> {{ step.temperature }}</p>
     <p v-if="step.cue" class="cue"><b>Until</b> {{ step.cue }}</p>
+    <StageCue v-if="at.cue" :series="at.cue.series" :stage="at.cue.stage" />
     <p v-if="step.caution" class="caution"><b>Careful</b> {{ step.caution }}</p>
     <p v-if="at.state === 'WAITS' && at.from !== undefined" class="window">
       Not before {{ clockOf(at.from, zone) }}: {{ countdown(at.from - second) }} to go.
@@ -77,6 +79,7 @@ const speaks = 'speechSynthesis' in window
       @measured="
         (address, value) => emit('happened', 'MEASURED', { ...says, changes: [{ path: address, value }] })
       "
+      @lot="(address, lot) => emit('happened', 'LOT', { step: address, text: lot })"
     />
     <footer v-if="at.state !== 'DONE'">
       <button
