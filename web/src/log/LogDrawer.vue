@@ -132,7 +132,7 @@ function write() {
     </form>
     <p class="wrong">
       Did something go wrong?
-      <RouterLink :to="{ name: 'wrong-formula', params: { id: formula.id } }">Find out what it was</RouterLink>
+      <RouterLink :to="{ name: 'wrong-formula', params: { id: formulaId } }">Find out what it was</RouterLink>
     </p>
     <h2 class="section-title">Predicted beside what came out</h2>
     <BatchList v-if="log" :batches="log.batches" :total="log.total" @remove="removing.mutate($event)" />
