@@ -15,6 +15,7 @@ import java.util.OptionalDouble;
 /** What a batch in the making knows of what went wrong with it. */
 public final class Observations {
     private static final String FOUND = "yes";
+    private static final double SECONDS_PER_HOUR = 3600;
 
     private Observations() {}
 
@@ -50,6 +51,10 @@ public final class Observations {
                     // Says nothing of what went wrong.
                 }
             }
+        }
+        if (seen.isPresent()) {
+            double age = seen.getAsDouble() / SECONDS_PER_HOUR;
+            RescueFiles.looksAtAge().forEach(look -> looks.put(look.id(), age >= look.hours()));
         }
         return new Observed(symptom, seen, measured, readings, looks);
     }

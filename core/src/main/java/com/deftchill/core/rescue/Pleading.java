@@ -57,7 +57,7 @@ public final class Pleading {
 
     public List<Message> speaksAgainst(Suspect suspect) {
         var said = new ArrayList<Message>();
-        if (suspect.what() != What.FORMULA && suspect.chance() < LIKELY) {
+        if (suspect.what() != What.FORMULA && suspect.chance() < LIKELY && !byHandOnly(suspect)) {
             said.add(chance("rescue.against.model", suspect));
         }
         suspect.cause().ifPresent(cause -> {

@@ -219,7 +219,9 @@ public record Ranking(List<Group> groups, List<Cause> out, List<Look> telling) {
                 double size = cause.sizes()[i];
                 var with = cause.deviation().on(madeCase, made, index, size);
                 if (with.isPresent() && with.get().touched().stream().anyMatch(observed.measured()::contains)) {
-                    out.add(cause);
+                    if (with.get().touched().stream().noneMatch(this::isKnownCause)) {
+                        out.add(cause);
+                    }
                     return Optional.empty();
                 }
                 var as = with.orElse(madeCase);
@@ -255,6 +257,11 @@ public record Ranking(List<Group> groups, List<Cause> out, List<Look> telling) {
             }
             double all = cause.often() * score * looked(cause);
             return Optional.ofNullable(likeliest).map(suspect -> suspect.withLikelihood(all));
+        }
+
+        /** Whether a measured value is a cause itself. */
+        private boolean isKnownCause(String address) {
+            return suspects.stream().anyMatch(suspect -> suspect.address().equals(address));
         }
 
         /** How a look that was taken weighs for a cause: of two causes that one has both alike it says nothing. */

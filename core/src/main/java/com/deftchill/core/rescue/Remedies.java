@@ -3,8 +3,10 @@ package com.deftchill.core.rescue;
 import com.deftchill.core.alternative.Trial;
 import com.deftchill.core.assess.Assessor;
 import com.deftchill.core.batch.Foaming;
+import com.deftchill.core.batch.Wanted;
 import com.deftchill.core.dessert.Dessert;
 import com.deftchill.core.dessert.OutOfTheCold;
+import com.deftchill.core.dessert.Portrait;
 import com.deftchill.core.dessert.Study;
 import com.deftchill.core.dose.Dosing;
 import com.deftchill.core.formula.Changes;
@@ -44,6 +46,7 @@ final class Remedies {
     private final Observed observed;
     private final Signs signs;
     private final Case made;
+    private final Dessert planned;
     private final Dessert madeDessert;
     private final Case as;
     private final Dessert dessert;
@@ -65,6 +68,7 @@ final class Remedies {
         this.assessor = assessor;
         this.observed = observed;
         this.made = made;
+        this.planned = planned;
         this.madeDessert = madeDessert;
         this.dessert = dessert;
         signs = new Signs(assessor, planned);
@@ -157,7 +161,7 @@ final class Remedies {
     /** What is missing, and where it is a foam the air that melting costs. */
     private Optional<Remedy> redose(Remedy.Row row, Study study) {
         var gel = study.component().gel();
-        double extra = new Dosing(study).dose().orElse(0.0) - gel.grams();
+        double extra = dose(study).orElse(0.0) - gel.grams();
         if (extra < LEAST_G) {
             return Optional.empty();
         }
@@ -174,6 +178,18 @@ final class Remedies {
                 .with("extra", new Argument.Weighed(extra, gel.product().name()))
                 .with("water", Argument.grams(water));
         return tried(row, label, changes, again(study), List.of());
+    }
+
+    /** As firm as it was planned; where the plan itself is at fault, as it should be. */
+    private Optional<Double> dose(Study study) {
+        boolean fair = signs.chance(observed.symptom(), made, planned, OptionalDouble.empty()) <= CLEARED;
+        return planned.portraits()
+                .get(study.index())
+                .study()
+                .filter(of -> fair && of.judgedPa() > Firmness.HOLDS_PA)
+                .map(of -> study.wanting(new Wanted(Wanted.Kind.FIRMNESS, Firmness.score(of.judgedPa()))))
+                .map(aimed -> new Dosing(aimed).dose())
+                .orElseGet(() -> new Dosing(study).dose());
     }
 
     /** What was whipped is liquid once it is melted. */
@@ -201,7 +217,7 @@ final class Remedies {
 
     private Optional<Remedy> diluted(Remedy.Row row, Study study) {
         var gel = study.component().gel();
-        double factor = gel.grams() / new Dosing(study).dose().orElse(gel.grams());
+        double factor = gel.grams() / dose(study).orElse(gel.grams());
         if (!(factor > 1.02 && factor <= MOST_DILUTED)) {
             return Optional.empty();
         }
@@ -309,7 +325,7 @@ final class Remedies {
 
     private static double ml(Dessert of) {
         return of.portraits().stream()
-                .map(com.deftchill.core.dessert.Portrait::mix)
+                .map(Portrait::mix)
                 .mapToDouble(Mix::volumeMl)
                 .sum();
     }

@@ -64,6 +64,11 @@ public final class RescueFiles {
         return CAUSES;
     }
 
+    /** Looks at the age of a batch. */
+    static List<Look> looksAtAge() {
+        return LOOKS.values().stream().filter(look -> look.hours() > 0).toList();
+    }
+
     public static Optional<Look> look(String id) {
         return Optional.ofNullable(LOOKS.get(id));
     }
@@ -104,7 +109,11 @@ public final class RescueFiles {
     }
 
     private static Look look(CSVRecord row) {
-        return new Look(row.get("id"), number(row, "otherwise"), row.get("measures"));
+        return new Look(
+                row.get("id"),
+                number(row, "otherwise"),
+                row.get("measures"),
+                row.get("hours").isEmpty() ? 0 : number(row, "hours"));
     }
 
     private static double number(CSVRecord row, String column) {
