@@ -50,7 +50,7 @@ class ArchitectureTest {
 
     /** The flow, lowest first: nothing looks upward. */
     private static final List<List<String>> FLOORS = List.of(
-            List.of("parameters", "text"),
+            List.of("parameters", "probe", "text"),
             List.of("amount", "composition", "cook", "verdict", "vessel"),
             List.of("chill", "fat", "foam", "larder"),
             List.of("body", "formula", "mix", "paste", "turnout"),

@@ -25,6 +25,8 @@ final class Scale {
     private long at;
     private long changed;
     private double step;
+    private boolean resting = true;
+    private boolean taring;
 
     Scale(Random random, long now) {
         this.random = random;
@@ -46,10 +48,20 @@ final class Scale {
         step = grams - load;
         load = grams;
         changed = now;
+        resting = false;
     }
 
+    /** Counts from what is on it, once that has come to rest. */
     void tare() {
-        tare = shown + drifted;
+        taring = true;
+        tareAtRest();
+    }
+
+    private void tareAtRest() {
+        if (taring && resting) {
+            tare = shown + drifted;
+            taring = false;
+        }
     }
 
     void unit(String other) {
@@ -76,12 +88,13 @@ final class Scale {
         shown += (load - shown) * (1 - Math.exp(-seconds / SETTLES_SECONDS));
         double since = (now - changed) / 1000.0;
         double ripple = RIPPLE * step * Math.exp(-since / SETTLES_SECONDS) * random.nextGaussian();
-        boolean stable = since > CALM_SECONDS;
-        double grams = Math.rint((shown + drifted - tare + (stable ? 0 : ripple)) / division) * division;
+        resting = since > CALM_SECONDS && Math.abs(load - shown) < division / 2;
+        tareAtRest();
+        double grams = Math.rint((shown + drifted - tare + (resting ? 0 : ripple)) / division) * division;
         if (load > capacity) {
             return new Shown(0, 0, unit, false, "overload");
         }
         double value = unit.equals("oz") ? Math.rint(grams / PER_OUNCE * 100) / 100 : grams;
-        return new Shown(value, grams, unit, stable, load < 0 ? "under" : "ok");
+        return new Shown(value, grams, unit, resting, load < 0 ? "under" : "ok");
     }
 }

@@ -62,6 +62,15 @@ class ModelsTest {
     }
 
     @Test
+    void itIsTaredOnceItHasComeToRest() {
+        scale.put(250, 0);
+        scale.read(200);
+        scale.tare();
+        assertThat(scale.read(400).grams()).as("not counted from what it passes through").isGreaterThan(100);
+        assertThat(scale.read(8000).grams()).isCloseTo(0, within(0.051));
+    }
+
+    @Test
     void itDriftsAndIsOverloadedAndSpeaksOunces() {
         scale.misbehave(Map.of("drift", 2), 0);
         assertThat(scale.read(60_000).grams()).isCloseTo(2, within(0.051));

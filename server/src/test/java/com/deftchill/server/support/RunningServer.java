@@ -12,8 +12,12 @@ import org.junit.jupiter.api.extension.ParameterResolver;
 public final class RunningServer implements BeforeAllCallback, ParameterResolver {
     private static final ExtensionContext.Namespace NAMESPACE = ExtensionContext.Namespace.create(RunningServer.class);
 
-    /** Where it answers. */
-    public record Server(String address) {}
+    /**
+     * Where it answers.
+     *
+     * @param instruments address of its stand-in instruments' sockets, such as ws://127.0.0.1:1234
+     */
+    public record Server(String address, String instruments) {}
 
     @Override
     public void beforeAll(ExtensionContext context) {

@@ -1,5 +1,6 @@
 package com.deftchill.server.support;
 
+import com.deftchill.instruments.Instruments;
 import com.deftchill.server.DeftChillApplication;
 import com.deftchill.server.support.RunningServer.Server;
 import java.io.IOException;
@@ -22,10 +23,12 @@ public final class TestServer implements AutoCloseable {
     private static final Pattern PORT = Pattern.compile(":(\\d+)/");
 
     private final Path directory;
+    private final Instruments instruments;
     private final ConfigurableApplicationContext application;
 
-    private TestServer(Path directory, ConfigurableApplicationContext application) {
+    private TestServer(Path directory, Instruments instruments, ConfigurableApplicationContext application) {
         this.directory = directory;
+        this.instruments = instruments;
         this.application = application;
     }
 
@@ -44,6 +47,7 @@ public final class TestServer implements AutoCloseable {
         try {
             var directory = Files.createTempDirectory("deftchill-test");
             run(List.of(script(), "start", directory.toString(), "--throwaway"), null);
+            var instruments = new Instruments(0, 1);
             try {
                 var connection = new Properties();
                 try (var reader = Files.newBufferedReader(directory.resolve("connection.env"))) {
@@ -54,10 +58,12 @@ public final class TestServer implements AutoCloseable {
                 }
                 var application = new SpringApplicationBuilder(DeftChillApplication.class)
                         .properties(connection)
+                        .properties("deftchill.instruments.sockets=" + sockets(instruments))
                         .properties("server.port=0", "deftchill.heavy-deadline=8s", "deftchill.max-answer=1200KB")
                         .run();
-                return new TestServer(directory, application);
+                return new TestServer(directory, instruments, application);
             } catch (RuntimeException failed) {
+                instruments.close();
                 run(List.of(script(), "stop", directory.toString()), null);
                 throw failed;
             }
@@ -86,14 +92,22 @@ public final class TestServer implements AutoCloseable {
         }
     }
 
+    private static String sockets(Instruments of) {
+        var at = "ws://127.0.0.1:" + of.port();
+        return at + "/probe-1," + at + "/scale-1";
+    }
+
     /** Where it answers. */
     public Server server() {
-        return new Server("http://127.0.0.1:" + application.getEnvironment().getProperty("local.server.port"));
+        return new Server(
+                "http://127.0.0.1:" + application.getEnvironment().getProperty("local.server.port"),
+                "ws://127.0.0.1:" + instruments.port());
     }
 
     @Override
     public void close() {
         application.close();
+        instruments.close();
         run(List.of(script(), "stop", directory.toString()), null);
         try (var files = Files.walk(directory)) {
             files.sorted(Comparator.reverseOrder())

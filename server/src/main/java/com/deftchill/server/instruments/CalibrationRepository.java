@@ -1,0 +1,9 @@
+package com.deftchill.server.instruments;
+
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface CalibrationRepository extends JpaRepository<CalibrationEntity, UUID> {
+    Optional<CalibrationEntity> findFirstByInstrumentOrderByTriedAtDesc(String instrument);
+}

@@ -1,0 +1,22 @@
+package com.deftchill.server.instruments;
+
+import java.net.URI;
+import java.time.Duration;
+import java.util.List;
+import org.springframework.boot.context.properties.ConfigurationProperties;
+import org.springframework.boot.context.properties.bind.DefaultValue;
+
+/**
+ * Which instruments there are.
+ *
+ * @param sockets addresses that speak the protocol of docs/instruments.md; none: all is entered by hand
+ * @param again how long until one that went away is tried again
+ * @param kept how long readings are kept
+ * @param fresh a reading older than this is no reading any more
+ */
+@ConfigurationProperties("deftchill.instruments")
+public record InstrumentSettings(
+        @DefaultValue List<URI> sockets,
+        @DefaultValue("2s") Duration again,
+        @DefaultValue("1h") Duration kept,
+        @DefaultValue("3s") Duration fresh) {}
