@@ -16,6 +16,11 @@ export const router = createRouter({
     { path: '/day/:id', name: 'day', component: () => import('./day/DayPage.vue') },
     { path: '/make', name: 'makings', component: () => import('./make/MakingsPage.vue') },
     { path: '/make/cues', name: 'cues', component: () => import('./make/CuesPage.vue') },
+    {
+      path: '/make/instruments',
+      name: 'instruments',
+      component: () => import('./make/InstrumentsPage.vue'),
+    },
     { path: '/make/:id/wrong', name: 'wrong', component: () => import('./make/WrongPage.vue') },
     { path: '/bench/:id/wrong', name: 'wrong-formula', component: () => import('./make/WrongFormula.vue') },
     { path: '/make/:id', name: 'making', component: () => import('./make/MakingPage.vue') },

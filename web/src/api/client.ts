@@ -61,6 +61,7 @@ export type Making = Schemas['MakingView']
 export type MakingStep = Schemas['MakingStep']
 export type MakingAsk = Schemas['MakingAsk']
 export type MakingEvent = Schemas['Event']
+export type Instrument = Schemas['InstrumentView']
 export type RescueAnswer = Schemas['RescueView']
 export type Remedy = Schemas['Remedy']
 export type Look = Schemas['LookView']
@@ -306,6 +307,18 @@ export const api = {
     answer(client.POST('/api/makings/{id}/events', { params: { path: { id } }, body: { events } })),
   tolerances: (id: string) =>
     answer(client.GET('/api/makings/{id}/tolerances', { params: { path: { id } } })),
+  instruments: () => answer(client.GET('/api/instruments')),
+  tellInstrument: (id: string, what: string, unit?: string) =>
+    answer(client.POST('/api/instruments/{id}/commands', { params: { path: { id } }, body: { what, unit } })),
+  placeProbe: (id: string, makingId: string, step: string, where: string) =>
+    answer(
+      client.POST('/api/instruments/{id}/place', {
+        params: { path: { id } },
+        body: { makingId, step, where },
+      }),
+    ),
+  calibrate: (id: string, tried: Schemas['Tried']) =>
+    answer(client.POST('/api/instruments/{id}/calibrations', { params: { path: { id } }, body: tried })),
   rescueMaking: (id: string) => answer(client.GET('/api/makings/{id}/rescue', { params: { path: { id } } })),
   rescue: (document: Formula, symptom: string, looks: Record<string, boolean>) =>
     answer(client.POST('/api/rescue', { body: { document, symptom, looks } })),

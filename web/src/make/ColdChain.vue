@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import type { Making, MakingEvent } from '@/api/client'
+import type { Instrument, Making, MakingEvent } from '@/api/client'
 import { clockOf, countdown } from './moments'
+import { shown } from './useInstruments'
 
 /** Whether it cools in time, by what is measured at its core: what is not measured is said to be missing. */
-defineProps<{ making: Making; second: number }>()
+defineProps<{ making: Making; second: number; probe?: Instrument }>()
 const emit = defineEmits<{ happened: [kind: MakingEvent['kind'], rest: Partial<MakingEvent>] }>()
 
 const typed = ref('')
@@ -32,6 +33,9 @@ function send() {
     </ul>
     <form @submit.prevent="send">
       <label>Core now <input v-model="typed" inputmode="text" placeholder="by the probe" /></label>
+      <button v-if="probe?.value !== undefined && !typed" type="button" @click="typed = shown(probe)">
+        {{ shown(probe) }}
+      </button>
       <button type="submit">Enter</button>
     </form>
   </section>

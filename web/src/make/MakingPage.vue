@@ -8,10 +8,12 @@ import StationBar from '@/look/StationBar.vue'
 import ColdChain from './ColdChain.vue'
 import FinishForm from './FinishForm.vue'
 import { countdown } from './moments'
+import InstrumentStrip from './InstrumentStrip.vue'
 import OtherBatches from './OtherBatches.vue'
 import StepNow from './StepNow.vue'
 import StepRail from './StepRail.vue'
 import TurnOut from './TurnOut.vue'
+import { useInstruments } from './useInstruments'
 import { useMaking } from './useMaking'
 import { useTimers } from './useTimers'
 import WhatItDoes from './WhatItDoes.vue'
@@ -28,6 +30,7 @@ const { timers, due } = useTimers(
   second,
   computed(() => making.value?.name ?? ''),
 )
+const { probe, scale } = useInstruments()
 /** What the cook looks at; else what wants hands next. */
 const looked = ref('')
 const shown = computed(() => {
@@ -101,6 +104,9 @@ watch(
         :zone="making.zone"
         :whole="making.name"
         :within="within"
+        :making="making.id"
+        :probe="probe"
+        :scale="scale"
         @happened="(kind, rest) => happened([kind, rest])"
       />
       <p v-else-if="making && !allDone" class="waiting">
@@ -121,6 +127,7 @@ watch(
       />
     </div>
     <aside>
+      <InstrumentStrip :probe="probe" :scale="scale" />
       <ul v-if="timers.length" class="timers" aria-label="Timers">
         <li v-for="t in timers" :key="t.id" :class="{ due: t.left <= 0 }">
           <b>{{ countdown(t.left) }}</b> {{ t.name }}
@@ -138,6 +145,7 @@ watch(
         v-if="making?.cooling.length"
         :making="making"
         :second="second"
+        :probe="probe"
         @happened="(kind, rest) => happened([kind, rest])"
       />
       <StepRail

@@ -39,6 +39,7 @@ const done = (m: Making) => m.steps.filter((s) => s.state === 'DONE').length
   <main class="makings">
     <h1>In the making</h1>
     <RouterLink class="cues" to="/make/cues">What it looks like: peaks, custard, ganache, set…</RouterLink>
+    <RouterLink class="cues" to="/make/instruments">Probe and scale: try them</RouterLink>
     <p v-if="isError" role="alert">Deft Chill does not answer now; it is asked again by itself.</p>
     <p v-else-if="data && !makings.length" class="none">
       Nothing is being made. Open a dessert in the <RouterLink to="/">Book</RouterLink> and touch

@@ -1,9 +1,16 @@
 <script setup lang="ts">
-import { reactive, watch } from 'vue'
-import type { MakingAsk } from '@/api/client'
+import { computed, reactive, watch } from 'vue'
+import { shown } from './useInstruments'
+import WeighNow from './WeighNow.vue'
+import type { Instrument, MakingAsk } from '@/api/client'
 
 /** What is measured at a step: as written by a touch, or what the scale or the probe says. */
-const props = defineProps<{ asks: MakingAsk[]; within: Map<string, number> }>()
+const props = defineProps<{
+  asks: MakingAsk[]
+  within: Map<string, number>
+  probe?: Instrument
+  scale?: Instrument
+}>()
 const emit = defineEmits<{
   measured: [address: string, value: string]
   lot: [address: string, lot: string]
@@ -23,6 +30,14 @@ function asWritten(ask: MakingAsk) {
   typed[ask.address] = ask.written
   emit('measured', ask.address, ask.written)
 }
+/** What the scale is about to weigh: the first line that nobody weighed yet. */
+const weighing = computed(() =>
+  props.scale ? props.asks.find((a) => a.kind === 'weight' && !a.measured) : undefined,
+)
+function take(ask: MakingAsk, value: string) {
+  typed[ask.address] = value
+  emit('measured', ask.address, value)
+}
 /** A tolerance as it can be read on a scale. */
 const either = (grams: number) =>
   `± ${grams < 5 ? (Math.floor(grams * 10) / 10).toFixed(1) : Math.floor(grams)} g`
@@ -34,8 +49,15 @@ const PLACEHOLDER: Record<string, string> = {
 </script>
 
 <template>
+  <WeighNow
+    v-if="weighing && scale"
+    :ask="weighing"
+    :scale="scale"
+    :within="within.get(weighing.address)"
+    @measured="(_, value) => weighing && take(weighing, value)"
+  />
   <ul class="measures" aria-label="Measured">
-    <li v-for="ask in asks" :key="ask.address" :class="{ done: ask.measured }">
+    <li v-for="ask in asks" :key="ask.address" :class="{ done: ask.measured, here: ask === weighing }">
       <span class="name">{{ ask.name }}</span>
       <span class="written"
         >{{ ask.written || '–'
@@ -57,6 +79,14 @@ const PLACEHOLDER: Record<string, string> = {
         @click="asWritten(ask)"
       >
         ✓
+      </button>
+      <button
+        v-if="ask.kind === 'temperature' && probe?.value !== undefined"
+        type="button"
+        class="by-probe"
+        @click="take(ask, shown(probe))"
+      >
+        Take {{ shown(probe) }} from the probe
       </button>
       <label v-if="ask.byLot" class="lot"
         >Lot
@@ -133,6 +163,17 @@ button[aria-pressed='true'] {
 
 button:disabled {
   color: var(--edge);
+}
+
+.by-probe {
+  grid-column: 1 / -1;
+  width: auto;
+  padding: 0 16px;
+  font-size: 18px;
+}
+
+.here {
+  background: var(--ground-light);
 }
 
 .lot {

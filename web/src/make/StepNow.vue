@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { MakingEvent, MakingStep } from '@/api/client'
+import type { Instrument, MakingEvent, MakingStep } from '@/api/client'
 import MeasureList from './MeasureList.vue'
+import ProbePlace from './ProbePlace.vue'
 import StageCue from './StageCue.vue'
+import { shown } from './useInstruments'
 import { CLOSES, clockOf, countdown } from './moments'
 
 /** One step at arm's length: what, how much, how warm, until when; and the one thing to touch next. */
@@ -14,12 +16,17 @@ const props = defineProps<{
   whole: string
   /** How exactly lines are weighed, g either way, by their addresses. */
   within: Map<string, number>
+  making: string
+  probe?: Instrument
+  scale?: Instrument
 }>()
 const emit = defineEmits<{ happened: [kind: MakingEvent['kind'], rest: Partial<MakingEvent>] }>()
 
 const step = computed(() => props.at.step)
 const left = computed(() => (props.at.until === undefined ? undefined : props.at.until - props.second))
 const runs = computed(() => (props.at.due === undefined ? undefined : props.at.due - props.second))
+/** Whether a probe has something to say here. */
+const warmth = computed(() => !!step.value.temperature || props.at.asks.some((a) => a.kind === 'temperature'))
 const says = computed(() => ({ step: step.value.id }))
 
 function aloud() {
@@ -39,7 +46,12 @@ const speaks = 'speechSynthesis' in window
     <h2>{{ step.title }}</h2>
     <!-- What is weighed stands below, large. -->
     <p v-if="step.work !== 'weigh' || !at.asks.length" class="text">{{ step.text }}</p>
-    <p v-if="step.temperature" class="target"><small>to</small> {{ step.temperature }}</p>
+    <p v-if="step.temperature || warmth" class="target">
+      <template v-if="step.temperature"><small>to</small> {{ step.temperature }}</template>
+      <span v-if="warmth && probe?.state === 'ok'" class="probe"
+        ><small>probe</small> {{ shown(probe) }}</span
+      >
+    </p>
     <p v-if="step.cue" class="cue"><b>Until</b> {{ step.cue }}</p>
     <StageCue v-if="at.cue" :series="at.cue.series" :stage="at.cue.stage" />
     <p v-if="step.caution" class="caution"><b>Careful</b> {{ step.caution }}</p>
@@ -76,11 +88,14 @@ const speaks = 'speechSynthesis' in window
       v-if="at.asks.length"
       :asks="at.asks"
       :within="within"
+      :probe="probe"
+      :scale="scale"
       @measured="
         (address, value) => emit('happened', 'MEASURED', { ...says, changes: [{ path: address, value }] })
       "
       @lot="(address, lot) => emit('happened', 'LOT', { step: address, text: lot })"
     />
+    <ProbePlace v-if="probe && warmth" :probe="probe" :making="making" :step="step.id" />
     <footer v-if="at.state !== 'DONE'">
       <button
         v-if="at.state !== 'RUNNING'"
@@ -147,6 +162,12 @@ h2 {
   color: var(--quiet);
   font-size: 18px;
   font-weight: 400;
+}
+
+.probe {
+  margin-left: 28px;
+  color: var(--cold-ink);
+  font-variant-numeric: tabular-nums;
 }
 
 .cue,
