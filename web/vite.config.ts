@@ -2,6 +2,7 @@ import { fileURLToPath } from 'node:url'
 import vue from '@vitejs/plugin-vue'
 import { AntDesignVueResolver } from 'unplugin-vue-components/resolvers'
 import Components from 'unplugin-vue-components/vite'
+import { VitePWA } from 'vite-plugin-pwa'
 import { defineConfig } from 'vitest/config'
 
 export default defineConfig({
@@ -12,6 +13,37 @@ export default defineConfig({
       dirs: [],
       dts: 'components.d.ts',
       resolvers: [AntDesignVueResolver({ importStyle: false })],
+    }),
+    // A reload while the server is away goes on: the shell is kept, and what a batch in the making was last. A page is asked
+    // of the network first, so that nobody works with yesterday's.
+    VitePWA({
+      registerType: 'autoUpdate',
+      injectRegister: false,
+      manifest: false,
+      workbox: {
+        globPatterns: ['**/*.{js,css,html,svg,woff2}'],
+        maximumFileSizeToCacheInBytes: 4_000_000,
+        navigateFallback: undefined,
+        directoryIndex: null,
+        runtimeCaching: [
+          {
+            urlPattern: ({ request, url }) =>
+              request.mode === 'navigate' && !/^\/(api|actuator)\//.test(url.pathname),
+            handler: 'NetworkFirst',
+            options: {
+              cacheName: 'pages',
+              networkTimeoutSeconds: 4,
+              precacheFallback: { fallbackURL: '/index.html' },
+            },
+          },
+          {
+            urlPattern: ({ url, request }) =>
+              request.method === 'GET' && /^\/api\/(makings|larder)(\/|$)/.test(url.pathname),
+            handler: 'NetworkFirst',
+            options: { cacheName: 'making', networkTimeoutSeconds: 4, expiration: { maxEntries: 120 } },
+          },
+        ],
+      },
     }),
   ],
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },

@@ -6,7 +6,11 @@ import './look/colours.css'
 import { VueQueryPlugin } from '@tanstack/vue-query'
 import { createApp } from 'vue'
 import { queries } from './answers/queries'
+import { registerSW } from 'virtual:pwa-register'
 import App from './App.vue'
 import { router } from './router'
 
 createApp(App).use(router).use(VueQueryPlugin, { queryClient: queries }).mount('#app')
+
+// Where the browser has none, or the address is no secure one, the page works as it did without.
+registerSW({ onRegisterError: () => undefined })

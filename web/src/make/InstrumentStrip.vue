@@ -68,6 +68,10 @@ b {
   font-size: 18px;
 }
 
+a {
+  color: var(--ink);
+}
+
 a,
 button {
   display: inline-flex;

@@ -93,7 +93,9 @@ const since = computed(() =>
           <button type="button" :disabled="probe.raw === undefined" @click="ice = probe?.raw">
             It shows {{ probe.raw?.toFixed(1) ?? '–' }} °C
           </button>
-          <output>{{ ice === undefined ? 'not taken' : `${ice.toFixed(1)} °C` }}</output>
+          <output :class="{ none: ice === undefined }">{{
+            ice === undefined ? 'not taken' : `${ice.toFixed(1)} °C`
+          }}</output>
         </li>
         <li>
           <div>
@@ -103,7 +105,9 @@ const since = computed(() =>
           <button type="button" :disabled="probe.raw === undefined" @click="boil = probe?.raw">
             It shows {{ probe.raw?.toFixed(1) ?? '–' }} °C
           </button>
-          <output>{{ boil === undefined ? 'not taken' : `${boil.toFixed(1)} °C` }}</output>
+          <output :class="{ none: boil === undefined }">{{
+            boil === undefined ? 'not taken' : `${boil.toFixed(1)} °C`
+          }}</output>
         </li>
         <li>
           <div>
@@ -131,7 +135,7 @@ const since = computed(() =>
 .instruments {
   display: grid;
   gap: 14px;
-  max-width: 1000px;
+  max-width: 1240px;
   padding: 18px 20px;
 }
 
@@ -209,13 +213,23 @@ output {
   font-variant-numeric: tabular-nums;
 }
 
+output.none {
+  padding: 0;
+  background: none;
+  color: var(--quiet);
+  font-size: 17px;
+  font-weight: 400;
+}
+
 label {
   display: grid;
   gap: 4px;
+  min-width: 0;
   font-size: 15px;
 }
 
 input {
+  width: 100%;
   min-height: 48px;
   padding: 0 10px;
   border: 1px solid var(--edge-strong);

@@ -92,6 +92,7 @@ h1 {
 }
 
 .cues {
+  color: var(--ink);
   display: inline-flex;
   align-items: center;
   min-height: 44px;

@@ -16,12 +16,15 @@ const shown = computed(() => {
 
 <template>
   <ul v-if="shown.length" class="stages" aria-label="What it looks like">
-    <li v-for="s in shown" :key="s.when" :class="{ now: s.when === 'now' }">
+    <li v-for="s in shown" :key="s.when" :class="{ current: s.when === 'now' }">
       <SmallDrawing :marks="s.stage?.marks ?? []" />
-      <p>
-        <small>{{ s.when }}</small> <b>{{ s.stage?.name }}</b>
-      </p>
-      <p class="tells">{{ s.stage?.tells }}</p>
+      <div>
+        <small>{{ s.when }}</small>
+        <p>
+          <b>{{ s.stage?.name }}</b>
+        </p>
+        <p class="tells">{{ s.stage?.tells }}</p>
+      </div>
     </li>
   </ul>
 </template>
@@ -29,7 +32,7 @@ const shown = computed(() => {
 <style scoped>
 .stages {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(140px, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(210px, 1fr));
   gap: 10px;
   margin: 0;
   padding: 0;
@@ -38,20 +41,20 @@ const shown = computed(() => {
 
 li {
   display: grid;
-  gap: 2px;
-  align-content: start;
-  padding: 8px 12px 10px;
+  grid-template-columns: 84px minmax(0, 1fr);
+  gap: 10px;
+  align-items: center;
+  padding: 6px 10px;
   border: 2px solid var(--hairline);
   background: var(--white);
 }
 
-.now {
+.current {
   border-color: var(--good);
 }
 
 li :deep(svg) {
-  max-width: 132px;
-  margin: 0 auto;
+  width: 84px;
 }
 
 p {
@@ -64,7 +67,7 @@ small {
   font-size: 14px;
 }
 
-.now small {
+.current small {
   color: var(--good);
   font-weight: 700;
 }

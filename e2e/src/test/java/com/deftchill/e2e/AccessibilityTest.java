@@ -215,6 +215,17 @@ class AccessibilityTest {
             var overview = new Bench(browser.page("/make"));
             assertThat(overview.page().getByLabel("Batches")).containsText("Dome in the making");
             check(overview, "all batches in the making");
+            for (var path : List.of("/make/cues", "/make/instruments")) {
+                var page = new Bench(browser.page(path));
+                assertThat(page.page().locator("h1")).isVisible();
+                check(page, path);
+            }
+            bench.page().getByText("Something is wrong").click();
+            assertThat(bench.page().getByText("What do you see?")).isVisible();
+            check(bench, "what can be seen");
+            bench.page().getByText("It weeps").click();
+            assertThat(bench.page().getByLabel("What to do now")).isVisible();
+            check(bench, "what went wrong");
         }
     }
 

@@ -5,6 +5,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ReducedMotion;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -18,10 +19,16 @@ final class Browser implements AutoCloseable {
     private final List<String> errors = new ArrayList<>();
 
     Browser(Server server) {
+        this(server, ServiceWorkerPolicy.BLOCK);
+    }
+
+    /** @param workers whether the page may keep its shell for when the server is away: only errands about that need it */
+    Browser(Server server, ServiceWorkerPolicy workers) {
         address = server.address();
         context = Chromium.ofThisThread()
                 .newContext(new com.microsoft.playwright.Browser.NewContextOptions()
                         .setViewportSize(1280, 800)
+                        .setServiceWorkers(workers)
                         .setReducedMotion(ReducedMotion.REDUCE));
         context.setDefaultTimeout(PATIENCE_MS);
         context.setDefaultNavigationTimeout(PATIENCE_MS);
@@ -45,6 +52,18 @@ final class Browser implements AutoCloseable {
                 errors.add(message.text());
             }
         });
+        return page;
+    }
+
+    /** Something that every page runs before its own scripts. */
+    void first(String script) {
+        context.addInitScript(script);
+    }
+
+    /** As wide and high as another screen. */
+    Page page(String path, int width, int height) {
+        var page = page(path);
+        page.setViewportSize(width, height);
         return page;
     }
 

@@ -16,9 +16,11 @@ import tools.jackson.databind.JsonNode;
 abstract class Errands {
     Browser browser;
     Api api;
+    Server server;
 
     @BeforeEach
     void open(Server server) {
+        this.server = server;
         browser = new Browser(server);
         api = new Api(server);
     }

@@ -6,6 +6,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -45,6 +49,8 @@ class MakeErrandsTest extends Errands {
         assertThat(formula.getByLabel("Batches")).containsText("Next: Weigh");
 
         page.getByLabel("Pear puree cooked as written").click();
+        page.getByLabel(Pattern.compile("^Lot of Gold sheets")).fill("L-77");
+        page.getByLabel(Pattern.compile("^Lot of Gold sheets")).press("Tab");
         page.getByLabel("Measured: Sugar").fill("83 g");
         page.getByLabel("Measured: Sugar").press("Enter");
         button(page, "Done").click();
@@ -58,7 +64,13 @@ class MakeErrandsTest extends Errands {
         assertThat(page.getByLabel("Pear puree cooked as written")).hasAttribute("aria-pressed", "true");
 
         button(page, "Finish").click();
-        button(page, "clean").click();
+        var portions = page.getByLabel("Turning out");
+        portions.getByText("torn").click();
+        assertThat(portions).containsText("Portion 2:");
+        portions.getByText("clean", new Locator.GetByTextOptions().setExact(true))
+                .click();
+        assertThat(portions.getByLabel("Portions")).containsText("torn");
+        page.getByLabel("How it came out").getByText("clean").click();
         page.getByLabel("Standing height by ruler, mm").fill("tall");
         button(page, "Put it in the log").click();
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("such as 44 mm");
@@ -69,6 +81,68 @@ class MakeErrandsTest extends Errands {
         var log = api.get("/api/formulas/" + id + "/batches").json();
         assertThat(log.at("/batches/0/standingMm").asDouble()).isEqualTo(42.5);
         assertThat(log.at("/total").asInt()).isEqualTo(1);
+        assertThat(log.at("/batches/0/note").asString()).contains("lot L-77", "1 portion torn");
+    }
+
+    @Test
+    void aReloadWhileTheServerIsAwayGoesOn() {
+        try (var kept = new Browser(server, ServiceWorkerPolicy.ALLOW)) {
+            var page = kept.page(formula("pear-bay"));
+            button(page, "Make it").click();
+            assertThat(step(page)).containsText("Weigh");
+            page.evaluate("navigator.serviceWorker.ready.then(() => true)");
+            page.reload();
+            page.waitForFunction("navigator.serviceWorker.controller !== null");
+            page.reload();
+            assertThat(step(page)).containsText("Weigh");
+            page.context().setOffline(true);
+            button(page, "Done").click();
+            says(page, "1 entry waits to be sent");
+            page.reload();
+            says(page, "1 entry waits to be sent");
+            assertThat(rail(page, "Weigh")).containsText("✓");
+            page.context().setOffline(false);
+            says(page, "Kept");
+        }
+    }
+
+    @Test
+    void itCallsOutSpeaksAndKeepsTheScreenAwake() {
+        browser.first("""
+                window.calls = []
+                const told = (name) => (what) => { window.calls.push(name + ' ' + what) }
+                speechSynthesis.speak = (u) => told('speak')(u.text)
+                const wake = { request: async (what) => { told('wake')(what); return { released: false, release: async () => {},
+                  addEventListener() {}, removeEventListener() {} } } }
+                Object.defineProperty(navigator, 'wakeLock', { configurable: true, get: () => wake })
+                const start = OscillatorNode.prototype.start
+                OscillatorNode.prototype.start = function (at) { told('tone')(this.frequency.value); return start.call(this, at) }
+                """);
+        var page = begun("pear-bay");
+        button(page, "Read it out").click();
+        assertThat(calls(page)).contains("wake screen").anyMatch(call -> call.startsWith("speak Weigh"));
+        var id = page.url().replaceAll(".*/make/", "");
+        long hour = Instant.now().minusSeconds(3600).toEpochMilli();
+        happened(id, "ENDED", "0.weigh", hour);
+        happened(id, "ENDED", "0.bloom", hour + 1000);
+        happened(id, "BEGAN", "0.heat", hour + 2000);
+        page.waitForFunction("window.calls.some((c) => c.startsWith('tone'))");
+        // After a reload what fell due before is called out again.
+        page.reload();
+        page.waitForFunction("window.calls.some((c) => c.startsWith('tone'))");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("is due");
+    }
+
+    @SuppressWarnings("unchecked")
+    private static List<String> calls(Page page) {
+        return (List<String>) page.evaluate("window.calls");
+    }
+
+    private void happened(String making, String kind, String step, long at) {
+        var event = "{\"events\":[{\"id\":\"%s\",\"at\":%d,\"kind\":\"%s\",\"step\":\"%s\",\"text\":\"\"}]}"
+                .formatted(UUID.randomUUID(), at, kind, step);
+        assertThat(api.post("/api/makings/" + making + "/events", event).status())
+                .isEqualTo(200);
     }
 
     @Test

@@ -66,7 +66,9 @@ class ModelsTest {
         scale.put(250, 0);
         scale.read(200);
         scale.tare();
-        assertThat(scale.read(400).grams()).as("not counted from what it passes through").isGreaterThan(100);
+        assertThat(scale.read(400).grams())
+                .as("not counted from what it passes through")
+                .isGreaterThan(100);
         assertThat(scale.read(8000).grams()).isCloseTo(0, within(0.051));
     }
 
