@@ -61,6 +61,7 @@ export type Making = Schemas['MakingView']
 export type MakingStep = Schemas['MakingStep']
 export type MakingAsk = Schemas['MakingAsk']
 export type MakingEvent = Schemas['Event']
+export type MadeStep = Schemas['MadeStep']
 export type Instrument = Schemas['InstrumentView']
 export type RescueAnswer = Schemas['RescueView']
 export type Remedy = Schemas['Remedy']
@@ -297,12 +298,19 @@ export const api = {
   openMakings: () => answer(client.GET('/api/makings')),
   making: (id: string) => answer(client.GET('/api/makings/{id}', { params: { path: { id } } })),
   /** Sent again with the same id, it begins once. */
-  beginMaking: (id: string, formulaId: string, document?: Formula) =>
+  beginMaking: (
+    id: string,
+    formulaId: string,
+    document?: Formula,
+    plan?: { planId: string; planDish: string },
+  ) =>
     answer(
       client.POST('/api/makings', {
-        body: { id, formulaId, document, zone: Intl.DateTimeFormat().resolvedOptions().timeZone },
+        body: { id, formulaId, document, ...plan, zone: Intl.DateTimeFormat().resolvedOptions().timeZone },
       }),
     ),
+  madeOfPlan: (planId: string) =>
+    answer(client.GET('/api/makings/of-plan/{planId}', { params: { path: { planId } } })),
   happened: (id: string, events: MakingEvent[]) =>
     answer(client.POST('/api/makings/{id}/events', { params: { path: { id } }, body: { events } })),
   tolerances: (id: string) =>

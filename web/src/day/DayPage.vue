@@ -12,6 +12,7 @@ import { useBegin } from '@/make/useBegin'
 import ConflictPanel from './ConflictPanel.vue'
 import FetchList from './FetchList.vue'
 import PlanLanes from './PlanLanes.vue'
+import MadeStrip from './MadeStrip.vue'
 import PlanList from './PlanList.vue'
 import PlanSetup from './PlanSetup.vue'
 import SlipPanel from './SlipPanel.vue'
@@ -110,17 +111,25 @@ const { begin } = useBegin()
 function make(t: PlanTask) {
   const dish = plan.value?.dishes.find((d) => d.id === t.dish)
   const count = answer.value?.dishes.find((d) => d.id === t.dish)?.count
-  if (dish) void begin(dish.formula, dish.document && setAt(dish.document, '/moulds/count', String(count)))
+  if (!dish) return
+  const document = dish.document && setAt(dish.document, '/moulds/count', String(count))
+  void begin(dish.formula, document, { planId: id.value, planDish: dish.id })
 }
 
 const slip = shallowRef<{ before: PlanAnswer; after: PlanAnswer; words: string }>()
 const slipFailed = ref('')
-async function whatThen(t: PlanTask, minutes: number) {
-  if (!plan.value || !answer.value) return
+function whatThen(t: PlanTask, minutes: number) {
+  if (plan.value && answer.value)
+    void previewed(
+      slipped(plan.value, answer.value.tasks, t, minutes),
+      `“${t.title}” ${lasting(minutes)} late`,
+    )
+}
+async function previewed(changed: WrittenPlan, words: string) {
+  if (!answer.value) return
   slipFailed.value = ''
   try {
-    const after = await day.preview(slipped(plan.value, answer.value.tasks, t, minutes))
-    slip.value = { before: answer.value, after, words: `“${t.title}” ${lasting(minutes)} late` }
+    slip.value = { before: answer.value, after: await day.preview(changed), words }
   } catch {
     slipFailed.value = 'That could not be planned: Deft Chill does not answer.'
   }
@@ -232,6 +241,14 @@ const print = () => window.print()
           {{ v.label }}
         </button>
       </nav>
+      <MadeStrip
+        v-if="plan && answer && solved && !slip"
+        :id="id"
+        class="screen-only"
+        :plan="plan"
+        :answer="answer"
+        @then="previewed"
+      />
       <SlipPanel
         v-if="slip"
         class="screen-only"

@@ -93,9 +93,9 @@ const since = computed(() =>
           <button type="button" :disabled="probe.raw === undefined" @click="ice = probe?.raw">
             It shows {{ probe.raw?.toFixed(1) ?? '–' }} °C
           </button>
-          <output :class="{ none: ice === undefined }">{{
+          <span :class="{ taken: true, none: ice === undefined }">{{
             ice === undefined ? 'not taken' : `${ice.toFixed(1)} °C`
-          }}</output>
+          }}</span>
         </li>
         <li>
           <div>
@@ -105,9 +105,9 @@ const since = computed(() =>
           <button type="button" :disabled="probe.raw === undefined" @click="boil = probe?.raw">
             It shows {{ probe.raw?.toFixed(1) ?? '–' }} °C
           </button>
-          <output :class="{ none: boil === undefined }">{{
+          <span :class="{ taken: true, none: boil === undefined }">{{
             boil === undefined ? 'not taken' : `${boil.toFixed(1)} °C`
-          }}</output>
+          }}</span>
         </li>
         <li>
           <div>
@@ -207,13 +207,13 @@ button:disabled {
   color: var(--white);
 }
 
-output {
+.taken {
   font-size: 24px;
   font-weight: 700;
   font-variant-numeric: tabular-nums;
 }
 
-output.none {
+.taken.none {
   padding: 0;
   background: none;
   color: var(--quiet);

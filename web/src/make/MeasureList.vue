@@ -17,9 +17,14 @@ const emit = defineEmits<{
 }>()
 
 const typed = reactive<Record<string, string>>({})
+const lots = reactive<Record<string, string>>({})
 watch(
   () => props.asks,
-  (asks) => asks.forEach((a) => (typed[a.address] ??= a.measured)),
+  (asks) =>
+    asks.forEach((a) => {
+      typed[a.address] ??= a.measured
+      lots[a.address] ??= a.lot
+    }),
   { immediate: true },
 )
 function send(ask: MakingAsk) {
@@ -91,11 +96,11 @@ const PLACEHOLDER: Record<string, string> = {
       <label v-if="ask.byLot" class="lot"
         >Lot
         <input
-          :value="ask.lot"
+          v-model="lots[ask.address]"
           :aria-label="`Lot of ${ask.name}`"
           maxlength="60"
           placeholder="from the packet"
-          @change="emit('lot', ask.address, ($event.target as HTMLInputElement).value.trim())"
+          @change="emit('lot', ask.address, (lots[ask.address] ?? '').trim())"
       /></label>
     </li>
   </ul>

@@ -44,58 +44,61 @@ const speaks = 'speechSynthesis' in window
       <button v-if="speaks" type="button" class="aloud" @click="aloud">Read it out</button>
     </header>
     <h2>{{ step.title }}</h2>
-    <!-- What is weighed stands below, large. -->
-    <p v-if="step.work !== 'weigh' || !at.asks.length" class="text">{{ step.text }}</p>
-    <p v-if="step.temperature || warmth" class="target">
-      <template v-if="step.temperature"><small>to</small> {{ step.temperature }}</template>
-      <span v-if="warmth && probe?.state === 'ok'" class="probe"
-        ><small>probe</small> {{ shown(probe) }}</span
+    <!-- What is long scrolls by itself, so that what is touched next is always in sight. -->
+    <div class="body" tabindex="0" :aria-label="`What to do: ${step.title}`" role="group">
+      <!-- What is weighed stands below, large. -->
+      <p v-if="step.work !== 'weigh' || !at.asks.length" class="text">{{ step.text }}</p>
+      <p v-if="step.temperature || warmth" class="target">
+        <template v-if="step.temperature"><small>to</small> {{ step.temperature }}</template>
+        <span v-if="warmth && probe?.state === 'ok'" class="probe"
+          ><small>probe</small> {{ shown(probe) }}</span
+        >
+      </p>
+      <p v-if="step.cue" class="cue"><b>Until</b> {{ step.cue }}</p>
+      <StageCue v-if="at.cue" :series="at.cue.series" :stage="at.cue.stage" />
+      <p v-if="step.caution" class="caution"><b>Careful</b> {{ step.caution }}</p>
+      <p v-if="at.state === 'WAITS' && at.from !== undefined" class="window">
+        Not before {{ clockOf(at.from, zone) }}: {{ countdown(at.from - second) }} to go.
+      </p>
+      <p
+        v-else-if="at.state === 'READY' && left !== undefined"
+        class="window"
+        :class="{ late: left < 0, soon: left >= 0 && left < 120 }"
       >
-    </p>
-    <p v-if="step.cue" class="cue"><b>Until</b> {{ step.cue }}</p>
-    <StageCue v-if="at.cue" :series="at.cue.series" :stage="at.cue.stage" />
-    <p v-if="step.caution" class="caution"><b>Careful</b> {{ step.caution }}</p>
-    <p v-if="at.state === 'WAITS' && at.from !== undefined" class="window">
-      Not before {{ clockOf(at.from, zone) }}: {{ countdown(at.from - second) }} to go.
-    </p>
-    <p
-      v-else-if="at.state === 'READY' && left !== undefined"
-      class="window"
-      :class="{ late: left < 0, soon: left >= 0 && left < 120 }"
-    >
-      <template v-if="left >= 0"
-        >Begin within <b>{{ countdown(left) }}</b></template
-      >
-      <template v-else
-        >Should have begun <b>{{ countdown(-left) }}</b> ago</template
-      >
-      <template v-if="CLOSES[at.why]">: {{ CLOSES[at.why] }}</template
-      >.
-    </p>
-    <p v-else-if="at.state === 'RUNNING' && runs !== undefined" class="window" :class="{ late: runs < 0 }">
-      <template v-if="runs >= 0"
-        >Likely done in <b>{{ countdown(runs) }}</b></template
-      >
-      <template v-else
-        >Likely done <b>{{ countdown(-runs) }}</b> ago: have a look</template
-      >
-    </p>
-    <p v-else-if="at.state === 'LATER'" class="window">Something before it is not done yet.</p>
-    <p v-else-if="at.state === 'DONE' && at.ended !== undefined" class="window">
-      Done at {{ clockOf(at.ended, zone) }}.
-    </p>
-    <MeasureList
-      v-if="at.asks.length"
-      :asks="at.asks"
-      :within="within"
-      :probe="probe"
-      :scale="scale"
-      @measured="
-        (address, value) => emit('happened', 'MEASURED', { ...says, changes: [{ path: address, value }] })
-      "
-      @lot="(address, lot) => emit('happened', 'LOT', { step: address, text: lot })"
-    />
-    <ProbePlace v-if="probe && warmth" :probe="probe" :making="making" :step="step.id" />
+        <template v-if="left >= 0"
+          >Begin within <b>{{ countdown(left) }}</b></template
+        >
+        <template v-else
+          >Should have begun <b>{{ countdown(-left) }}</b> ago</template
+        >
+        <template v-if="CLOSES[at.why]">: {{ CLOSES[at.why] }}</template
+        >.
+      </p>
+      <p v-else-if="at.state === 'RUNNING' && runs !== undefined" class="window" :class="{ late: runs < 0 }">
+        <template v-if="runs >= 0"
+          >Likely done in <b>{{ countdown(runs) }}</b></template
+        >
+        <template v-else
+          >Likely done <b>{{ countdown(-runs) }}</b> ago: have a look</template
+        >
+      </p>
+      <p v-else-if="at.state === 'LATER'" class="window">Something before it is not done yet.</p>
+      <p v-else-if="at.state === 'DONE' && at.ended !== undefined" class="window">
+        Done at {{ clockOf(at.ended, zone) }}.
+      </p>
+      <MeasureList
+        v-if="at.asks.length"
+        :asks="at.asks"
+        :within="within"
+        :probe="probe"
+        :scale="scale"
+        @measured="
+          (address, value) => emit('happened', 'MEASURED', { ...says, changes: [{ path: address, value }] })
+        "
+        @lot="(address, lot) => emit('happened', 'LOT', { step: address, text: lot })"
+      />
+      <ProbePlace v-if="probe && warmth" :probe="probe" :making="making" :step="step.id" />
+    </div>
     <footer v-if="at.state !== 'DONE'">
       <button
         v-if="at.state !== 'RUNNING'"
@@ -194,9 +197,16 @@ h2 {
   background: var(--unsafe-wash);
 }
 
+.body {
+  display: grid;
+  gap: 12px;
+  align-content: start;
+  min-height: 240px;
+  max-height: calc(100dvh - 330px);
+  overflow-y: auto;
+}
+
 footer {
-  position: sticky;
-  bottom: 0;
   display: flex;
   gap: 12px;
   padding: 10px 0;

@@ -25,7 +25,11 @@ function ownStep(remedy: Remedy, making: Making) {
   )
   const of = redone?.split('.')[0] ?? done.at(-1)?.step.id.split('.')[0] ?? '0'
   const component = Number(of)
-  const last = done.filter((s) => s.step.id.startsWith(`${of}.`)).at(-1)
+  const ofIt = making.steps.filter((s) => s.step.id.startsWith(`${of}.`))
+  // Before what is done once more; nothing of it done yet, right before that step.
+  const until = ofIt.findIndex((s) => s.step.id === redone)
+  const last =
+    done.filter((s) => s.step.id.startsWith(`${of}.`)).at(-1) ?? (until > 0 ? ofIt[until - 1] : undefined)
   const at = `/components/${component}/work/${making.made.components[component]?.work?.length ?? 0}`
   return [
     { path: `${at}/verb`, value: 'own' },

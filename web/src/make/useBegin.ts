@@ -10,13 +10,20 @@ export function useBegin() {
   const failed = ref(false)
   const unread = ref(false)
   let id = ''
-  /** @param document as it is to be made; else as it is stored now */
-  async function begin(formulaId: string, document?: Formula) {
+  /**
+   * @param document as it is to be made; else as it is stored now
+   * @param plan dish of a day's plan that it is
+   */
+  async function begin(
+    formulaId: string,
+    document?: Formula,
+    plan?: { planId: string; planDish: string },
+  ) {
     id ||= crypto.randomUUID()
     failed.value = false
     unread.value = false
     try {
-      const making = await send(id, formulaId, document)
+      const making = await send(id, formulaId, document, plan)
       id = ''
       await router.push({ name: 'making', params: { id: making.id } })
     } catch (error) {

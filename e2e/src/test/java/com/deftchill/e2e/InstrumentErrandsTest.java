@@ -63,7 +63,9 @@ class InstrumentErrandsTest extends Errands {
         var page = begun("chestnut-dome");
         var line = page.getByLabel("Measured: Chestnut puree, sweetened");
         tell(scale, "{'do':'misbehave','load':40}");
+        assertThat(page.getByLabel("Instruments")).containsText("40.0 g");
         button(page, "Tare").click();
+        assertThat(page.getByLabel("Instruments")).containsText(Pattern.compile("Scale\\s*0\\.0 g"));
         assertThat(page.getByText("On the scale: Chestnut puree, sweetened")).isVisible();
         tell(scale, "{'do':'misbehave','load':130}");
         assertThat(page.getByText("80.0 g to go")).isVisible();

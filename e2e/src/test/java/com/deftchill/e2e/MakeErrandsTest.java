@@ -92,7 +92,7 @@ class MakeErrandsTest extends Errands {
             assertThat(step(page)).containsText("Weigh");
             page.evaluate("navigator.serviceWorker.ready.then(() => true)");
             page.reload();
-            page.waitForFunction("navigator.serviceWorker.controller !== null");
+            page.waitForCondition(() -> (boolean) page.evaluate("navigator.serviceWorker.controller !== null"));
             page.reload();
             assertThat(step(page)).containsText("Weigh");
             page.context().setOffline(true);
@@ -126,10 +126,10 @@ class MakeErrandsTest extends Errands {
         happened(id, "ENDED", "0.weigh", hour);
         happened(id, "ENDED", "0.bloom", hour + 1000);
         happened(id, "BEGAN", "0.heat", hour + 2000);
-        page.waitForFunction("window.calls.some((c) => c.startsWith('tone'))");
+        page.waitForCondition(() -> calls(page).stream().anyMatch(call -> call.startsWith("tone")));
         // After a reload what fell due before is called out again.
         page.reload();
-        page.waitForFunction("window.calls.some((c) => c.startsWith('tone'))");
+        page.waitForCondition(() -> calls(page).stream().anyMatch(call -> call.startsWith("tone")));
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("is due");
     }
 

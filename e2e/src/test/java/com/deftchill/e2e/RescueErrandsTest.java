@@ -36,7 +36,7 @@ class RescueErrandsTest extends Errands {
                 .first()
                 .click();
         assertThat(page).hasURL(making);
-        assertThat(page.getByLabel("All steps")).containsText("Your step");
+        assertThat(page.getByLabel("All steps")).containsText("Your own step");
         assertThat(page.getByLabel("What it does")).not().containsText("no longer");
     }
 

@@ -206,6 +206,30 @@ class MakingApiTest {
     }
 
     @Test
+    void whatIsMadeOfAPlanIsKnownToIt() {
+        var plan = UUID.randomUUID();
+        var of = UUID.randomUUID().toString();
+        var begun = JSON.createObjectNode()
+                .put("id", of)
+                .put("formulaId", formula)
+                .put("planId", plan.toString())
+                .put("planDish", "d2");
+        assertThat(api.post("/api/makings", begun.toString()).json().at("/plan").asString())
+                .isEqualTo(plan.toString());
+        making = of;
+        send(event("BEGAN", "0.weigh", ""), event("ENDED", "0.weigh", ""), event("BEGAN", "0.heat", ""));
+        var steps = api.get("/api/makings/of-plan/" + plan).json().at("/steps");
+        assertThat(steps.size()).isEqualTo(2);
+        assertThat(steps.at("/0/dish").asString()).isEqualTo("d2");
+        assertThat(steps.at("/0/ended").asLong())
+                .isGreaterThanOrEqualTo(steps.at("/0/began").asLong());
+        assertThat(steps.at("/1/step").asString()).isEqualTo("0.heat");
+        assertThat(steps.at("/1").has("ended")).isFalse();
+        assertThat(api.get("/api/makings/of-plan/" + UUID.randomUUID()).json().at("/steps"))
+                .isEmpty();
+    }
+
+    @Test
     void theColdChainBeginsWithTheFillingAndTakesWhatIsMeasured() {
         assertThat(now().at("/cooling").size()).isZero();
         send(event("ENDED", "0.fill", ""));

@@ -61,9 +61,9 @@ public final class Assessor {
         return new Assessor(chill.stoppedBy(stop));
     }
 
-    /** The same, half as fine in space: for what is a guess itself. */
-    public Assessor coarser() {
-        return new Assessor(chill.coarser().stoppedBy(chill.stop()));
+    /** The same, less than half as fine in space: for what is a guess itself. */
+    public Assessor rough() {
+        return new Assessor(chill.coarser().coarser().stoppedBy(chill.stop()));
     }
 
     /** Assesses a formula as made in a kitchen; nothing is kept. */

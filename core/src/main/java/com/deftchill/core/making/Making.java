@@ -8,6 +8,7 @@ import java.time.Instant;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -110,6 +111,11 @@ public final class Making {
     /** What counts of what happened, in the order of time. */
     public List<Event> events() {
         return events;
+    }
+
+    /** Every step of which something is known, by its id. */
+    public Map<String, Run> runs() {
+        return Collections.unmodifiableMap(runs);
     }
 
     public Run run(String step) {

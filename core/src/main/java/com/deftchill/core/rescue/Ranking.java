@@ -1,7 +1,6 @@
 package com.deftchill.core.rescue;
 
 import com.deftchill.core.assess.Assessor;
-import com.deftchill.core.chill.ChillOptions;
 import com.deftchill.core.dessert.Dessert;
 import com.deftchill.core.formula.Changes;
 import com.deftchill.core.formula.WrittenFormula;
@@ -80,11 +79,6 @@ public record Ranking(List<Group> groups, List<Cause> out, List<Look> telling) {
                         found.value().get(),
                         observed)
                 .ranking());
-    }
-
-    /** As finely as a cause needs to be computed: it is a guess itself. */
-    public static ChillOptions options() {
-        return ChillOptions.standard().coarser();
     }
 
     /** Of two groups the likelier, of all the first. */
@@ -210,53 +204,69 @@ public record Ranking(List<Group> groups, List<Cause> out, List<Look> telling) {
             }
         }
 
+        /** Small, usual and large, the large one first: what it does not give, the smaller ones do not either. */
         private Optional<Suspect> weigh(Cause cause, int index) {
             double given = cause.gives().getOrDefault(symptom.id(), 0.0);
+            var largest = cause.deviation().on(madeCase, made, index, cause.sizes()[Cause.SHARES.length - 1]);
+            if (largest.isPresent() && largest.get().touched().stream().anyMatch(observed.measured()::contains)) {
+                if (largest.get().touched().stream().noneMatch(this::isKnownCause)) {
+                    out.add(cause);
+                }
+                return Optional.empty();
+            }
             double score = 0;
-            double best = 0;
             Suspect likeliest = null;
-            for (int i = 0; i < Cause.SHARES.length; i++) {
-                double size = cause.sizes()[i];
-                var with = cause.deviation().on(madeCase, made, index, size);
-                if (with.isPresent() && with.get().touched().stream().anyMatch(observed.measured()::contains)) {
-                    if (with.get().touched().stream().noneMatch(this::isKnownCause)) {
-                        out.add(cause);
-                    }
-                    return Optional.empty();
+            double best = 0;
+            for (int i = Cause.SHARES.length - 1; i >= 0; i--) {
+                var tried = tried(cause, index, cause.sizes()[i], given);
+                if (tried.isEmpty() && given == 0) {
+                    break;
                 }
-                var as = with.orElse(madeCase);
-                var dessert = with.isPresent()
-                        ? assessor.study(as.formula(), as.workplace()).value()
-                        : Optional.of(made);
-                if (dessert.isEmpty() || (with.isEmpty() && given == 0)) {
-                    continue;
-                }
-                double computed =
-                        with.isPresent() ? signs.chance(symptom, as, dessert.get(), observed.seconds()) : withNothing;
-                double chance = 1 - (1 - computed) * (1 - given);
-                var fits = fits(dessert.get());
-                if (chance - withNothing < MAKES_LIKELIER) {
-                    continue;
-                }
-                double here = Cause.SHARES[i] * (chance - withNothing) * fits.orElse(1.0);
-                score += here;
-                if (here > best) {
-                    best = here;
-                    likeliest = new Suspect(
-                            What.CAUSE,
-                            Optional.of(cause),
-                            "",
-                            cause.deviation().ofTheWhole() ? -1 : index,
-                            0,
-                            chance,
-                            withNothing,
-                            fits,
-                            as,
-                            size);
+                if (tried.isPresent()) {
+                    double here = Cause.SHARES[i] * tried.get().likelihood();
+                    score += here;
+                    likeliest = here > best ? tried.get() : likeliest;
+                    best = Math.max(best, here);
                 }
             }
             double all = cause.often() * score * looked(cause);
             return Optional.ofNullable(likeliest).map(suspect -> suspect.withLikelihood(all));
+        }
+
+        /** One size of a cause: how much likelier it makes the symptom, times how well it fits; empty where it does not. */
+        private Optional<Suspect> tried(Cause cause, int index, double size, double given) {
+            var with =
+                    tellsNothing() ? Optional.<Case>empty() : cause.deviation().on(madeCase, made, index, size);
+            var as = with.orElse(madeCase);
+            var dessert = with.isPresent()
+                    ? assessor.study(as.formula(), as.workplace()).value()
+                    : Optional.of(made);
+            if (dessert.isEmpty() || (with.isEmpty() && given == 0)) {
+                return Optional.empty();
+            }
+            double computed =
+                    with.isPresent() ? signs.chance(symptom, as, dessert.get(), observed.seconds()) : withNothing;
+            double chance = 1 - (1 - computed) * (1 - given);
+            if (chance - withNothing < MAKES_LIKELIER) {
+                return Optional.empty();
+            }
+            var fits = fits(dessert.get());
+            return Optional.of(new Suspect(
+                    What.CAUSE,
+                    Optional.of(cause),
+                    "",
+                    cause.deviation().ofTheWhole() ? -1 : index,
+                    (chance - withNothing) * fits.orElse(1.0),
+                    chance,
+                    withNothing,
+                    fits,
+                    as,
+                    size));
+        }
+
+        /** Of some symptoms no model knows anything: nothing needs to be computed for them. */
+        private boolean tellsNothing() {
+            return symptom.figures().isEmpty() && symptom.verdicts().isEmpty();
         }
 
         /** Whether a measured value is a cause itself. */

@@ -1,5 +1,6 @@
 package com.deftchill.core.rescue;
 
+import static com.deftchill.core.Kitchens.ASSESSOR;
 import static com.deftchill.core.Kitchens.STANDARD;
 
 import com.deftchill.core.assess.Assessor;
@@ -35,7 +36,7 @@ final class FailedBatches {
     /** What a real chill is off by from the computed, as a share of what is left to the air. */
     private static final double CHILL_SHARE = 0.1;
 
-    private final Assessor assessor = new Assessor(Ranking.options());
+    private final Assessor assessor = ASSESSOR.rough();
     private final Random random;
 
     FailedBatches(long seed) {

@@ -1,5 +1,6 @@
 package com.deftchill.core.rescue;
 
+import static com.deftchill.core.Kitchens.ASSESSOR;
 import static com.deftchill.core.Kitchens.STANDARD;
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -17,7 +18,7 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 class RankingTest {
-    private static final Assessor COARSE = new Assessor(Ranking.options());
+    private static final Assessor COARSE = ASSESSOR.rough();
     private static final int BATCHES = Integer.getInteger("deftchill.failures", 25);
     private static final long SEED = Long.getLong("deftchill.seed", 20261127);
     private static final double AT_LEAST = 0.9;

@@ -5,11 +5,13 @@ import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.making.Consequence;
 import com.deftchill.core.making.Event;
 import com.deftchill.core.making.Event.Kind;
+import com.deftchill.core.making.Making;
 import com.deftchill.core.making.Tolerances;
 import com.deftchill.core.making.Tolerances.Tolerance;
 import com.deftchill.core.rescue.RescueFiles;
 import com.deftchill.server.batchlog.BatchService;
 import com.deftchill.server.making.MakingService.Kept;
+import com.deftchill.server.making.MakingService.OfPlan;
 import com.deftchill.server.making.MakingViews.MakingView;
 import com.deftchill.server.problem.NotUnderstoodException;
 import com.deftchill.server.workplace.Asked;
@@ -22,6 +24,8 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Clock;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -54,6 +58,7 @@ class MakingController {
      *
      * @param id the page's own name for it: sent twice, it begins once
      * @param zone by whose clock it is made where the kitchen's settings name no time zone
+     * @param planId plan that it is begun from, with the dish of it; left out: of none
      * @param document the formula as it is to be made; left out: as it is stored now
      */
     record NewMaking(
@@ -67,7 +72,24 @@ class MakingController {
             String by,
 
             @Size(max = 60, message = "must have at most 60 characters")
-            String zone) {}
+            String zone,
+
+            UUID planId,
+
+            @Size(max = 60, message = "must have at most 60 characters")
+            String planDish) {}
+
+    /**
+     * A step of a plan that has begun.
+     *
+     * @param dish of the plan
+     * @param step of its method
+     * @param began s since 1970
+     * @param ended s since 1970; absent while it runs
+     */
+    record MadeStep(String dish, String step, long began, Optional<Long> ended) {}
+
+    record MadeSteps(List<MadeStep> steps) {}
 
     /** What happened, in any order; each with an id of its own. */
     record Happened(
@@ -104,8 +126,32 @@ class MakingController {
                         begun.formulaId(),
                         formula,
                         begun.by() == null ? "" : begun.by(),
-                        begun.zone() == null ? "" : begun.zone()),
+                        begun.zone() == null ? "" : begun.zone(),
+                        new OfPlan(begun.planId(), begun.planDish())),
                 asked);
+    }
+
+    @GetMapping("/of-plan/{planId}")
+    @Operation(operationId = "madeOfPlan", summary = "Which steps of a plan have begun, by what happened at the stove")
+    MadeSteps ofPlan(@PathVariable UUID planId) {
+        return new MadeSteps(makings.ofPlan(planId).stream()
+                .flatMap(kept -> kept.making().runs().entrySet().stream()
+                        .flatMap(run -> madeStep(kept.entity().getPlanDish(), run).stream()))
+                .toList());
+    }
+
+    /** What was only ever ended took no time that anybody knows. */
+    private static Optional<MadeStep> madeStep(String dish, Map.Entry<String, Making.Run> run) {
+        var began = run.getValue().began();
+        var ended = run.getValue().ended();
+        if (dish == null || (began.isEmpty() && ended.isEmpty())) {
+            return Optional.empty();
+        }
+        return Optional.of(new MadeStep(
+                dish,
+                run.getKey(),
+                began.orElseGet(ended::getAsLong),
+                began.isPresent() && ended.isPresent() ? Optional.of(ended.getAsLong()) : Optional.empty()));
     }
 
     @GetMapping("/{id}")

@@ -47,6 +47,12 @@ class MakingEntity implements Persistable<UUID> {
 
     private UUID batchId;
 
+    @Column(updatable = false)
+    private UUID planId;
+
+    @Column(updatable = false)
+    private String planDish;
+
     protected MakingEntity() {}
 
     MakingEntity(UUID id, String begunBy, UUID formulaId, WrittenFormula document, ZoneId zone, Instant now) {
@@ -58,6 +64,21 @@ class MakingEntity implements Persistable<UUID> {
         name = called.substring(0, Math.min(NAME_LENGTH, called.length()));
         this.zone = zone.getId();
         begunAt = now;
+    }
+
+    /** The same as a dish of a day's plan. */
+    MakingEntity ofPlan(UUID plan, String dish) {
+        planId = plan;
+        planDish = dish;
+        return this;
+    }
+
+    UUID getPlanId() {
+        return planId;
+    }
+
+    String getPlanDish() {
+        return planDish;
     }
 
     @Override

@@ -11,6 +11,8 @@ import org.springframework.data.jpa.repository.Lock;
 interface MakingRepository extends JpaRepository<MakingEntity, UUID> {
     List<MakingEntity> findByFinishedAtIsNullOrderByBegunAtDesc(Limit most);
 
+    List<MakingEntity> findByPlanIdOrderByBegunAt(UUID planId);
+
     /** Held for those who add to it: events of two devices at once come one after the other. */
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     Optional<MakingEntity> findForChangeById(UUID id);

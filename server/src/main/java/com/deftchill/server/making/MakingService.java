@@ -118,15 +118,27 @@ class MakingService {
         return formulas.get(id).getDocument();
     }
 
+    /** Which dish of which plan it is; both null where it is of none. */
+    record OfPlan(UUID planId, String dish) {}
+
+    /** Batches that were begun from a plan. */
+    @Transactional(readOnly = true)
+    List<Kept> ofPlan(UUID planId) {
+        return makings.findByPlanIdOrderByBegunAt(planId).stream()
+                .map(this::kept)
+                .toList();
+    }
+
     /** Sent twice with the same id, it begins once. */
     @Transactional
-    Kept begin(UUID id, UUID formulaId, WrittenFormula document, String by, String zone) {
+    Kept begin(UUID id, UUID formulaId, WrittenFormula document, String by, String zone, OfPlan plan) {
         var there = makings.findById(id);
         if (there.isPresent()) {
             return kept(there.get());
         }
         var formula = formulas.get(formulaId).getId();
-        return kept(makings.saveAndFlush(new MakingEntity(id, by, formula, document, zone(zone), clock.instant())));
+        return kept(makings.saveAndFlush(new MakingEntity(id, by, formula, document, zone(zone), clock.instant())
+                .ofPlan(plan.planId(), plan.dish())));
     }
 
     /** Stores what happened; what is there already by its id is there once. */

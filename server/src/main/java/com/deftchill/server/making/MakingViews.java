@@ -77,6 +77,7 @@ final class MakingViews {
      * @param next id of the step that wants hands next; empty where none does
      * @param cooling how it stands with the rule set, once the first layer is filled
      * @param made the formula as it is really made
+     * @param plan day's plan that it was begun from
      * @param turningOut how it is turned out; absent where it is served in what it is made in
      * @param batch its entry in the log, once it is finished
      */
@@ -95,7 +96,8 @@ final class MakingViews {
             List<CoolingLimit> cooling,
             List<Event> events,
             WrittenFormula made,
-            Optional<TurningOut> turningOut) {}
+            Optional<TurningOut> turningOut,
+            Optional<UUID> plan) {}
 
     static MakingView of(Kept kept, Assessor assessor, Workplace workplace, long now) {
         var making = kept.making();
@@ -127,7 +129,8 @@ final class MakingViews {
                         .toList(),
                 making.events(),
                 making.made(),
-                dessert.flatMap(MakingViews::turningOut));
+                dessert.flatMap(MakingViews::turningOut),
+                Optional.ofNullable(entity.getPlanId()));
     }
 
     private static Optional<TurningOut> turningOut(Dessert dessert) {

@@ -101,7 +101,7 @@ class RescueController {
     private RescueView answer(Asked asked, Function<Workplace, Question> toQuestion) {
         var answer = computing.heavy(asked, (assessor, workplace) -> {
             // A cause is a guess itself: it need not be computed finely.
-            var coarse = assessor.coarser();
+            var coarse = assessor.rough();
             return view(coarse, workplace, toQuestion.apply(workplace));
         });
         return answer.value().orElseThrow(() -> new NotUnderstoodException(answer.problems()));

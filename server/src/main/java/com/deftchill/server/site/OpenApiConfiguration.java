@@ -75,10 +75,11 @@ class OpenApiConfiguration {
                             "meets")),
             Map.entry("WhatIfQuestion", List.of("by")),
             Map.entry("MakingStep", List.of("began", "due", "ended", "from", "until", "cue")),
-            Map.entry("MakingView", List.of("batch", "turningOut")),
+            Map.entry("MakingView", List.of("batch", "turningOut", "plan")),
             Map.entry("TurningOut", List.of("dipSeconds", "dipFrom", "dipTo")),
             Map.entry("RescueView", List.of("becomes")),
             Map.entry("SuspectView", List.of("look")),
+            Map.entry("MadeStep", List.of("ended")),
             Map.entry("LookView", List.of("found")),
             Map.entry("InstrumentView", List.of("raw", "value", "calibration")),
             Map.entry("Told", List.of("unit")),
@@ -86,7 +87,7 @@ class OpenApiConfiguration {
             Map.entry("Tried", List.of("boil", "altitude", "pressure", "by")),
             Map.entry("WentWrong", List.of("symptom", "looks")),
             Map.entry("CoolingLimit", List.of("reached")),
-            Map.entry("NewMaking", List.of("document", "by", "zone")),
+            Map.entry("NewMaking", List.of("document", "by", "zone", "planId", "planDish")),
             Map.entry("Event", List.of("step", "by", "changes", "text")),
             Map.entry("ProblemResponse", List.of("currentVersion")));
 

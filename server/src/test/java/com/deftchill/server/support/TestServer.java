@@ -58,7 +58,7 @@ public final class TestServer implements AutoCloseable {
                 }
                 var application = new SpringApplicationBuilder(DeftChillApplication.class)
                         .properties(connection)
-                        .properties("deftchill.instruments.sockets=" + sockets(instruments))
+                        .properties("DEFTCHILL_INSTRUMENTS=" + sockets(instruments))
                         .properties("server.port=0", "deftchill.heavy-deadline=8s", "deftchill.max-answer=1200KB")
                         .run();
                 return new TestServer(directory, instruments, application);
