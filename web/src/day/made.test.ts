@@ -29,6 +29,12 @@ it('puts it into the plan in place of what was', () => {
   const plan = { settled: [{ task: 'd1/0.weigh', at: 'x' }] } as unknown as WrittenPlan
   const made = asMade(plan, [{ task: tasks[0] as PlanTask, start: AT + 9, minutes: 3, late: 9 }])
   expect(made.settled).toEqual([
-    { task: 'd1/0.weigh', at: new Date((AT + 9) * 60_000).toISOString().replace('.000', ''), minutes: '3', person: 'p1', done: true },
+    {
+      task: 'd1/0.weigh',
+      at: new Date((AT + 9) * 60_000).toISOString().replace('.000', ''),
+      minutes: '3',
+      person: 'p1',
+      done: true,
+    },
   ])
 })

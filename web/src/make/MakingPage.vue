@@ -82,10 +82,7 @@ watch(
           : ''
     }}</span>
     <button type="button" class="tool" :disabled="!undoable" @click="undo">Undo</button>
-    <RouterLink
-      v-if="making?.plan"
-      class="tool"
-      :to="{ name: 'day', params: { id: making.plan } }"
+    <RouterLink v-if="making?.plan" class="tool" :to="{ name: 'day', params: { id: making.plan } }"
       >The day</RouterLink
     >
     <RouterLink v-if="making" class="tool" :to="{ name: 'wrong', params: { id } }"

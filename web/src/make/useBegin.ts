@@ -14,11 +14,7 @@ export function useBegin() {
    * @param document as it is to be made; else as it is stored now
    * @param plan dish of a day's plan that it is
    */
-  async function begin(
-    formulaId: string,
-    document?: Formula,
-    plan?: { planId: string; planDish: string },
-  ) {
+  async function begin(formulaId: string, document?: Formula, plan?: { planId: string; planDish: string }) {
     id ||= crypto.randomUUID()
     failed.value = false
     unread.value = false
