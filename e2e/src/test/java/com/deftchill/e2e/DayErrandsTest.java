@@ -8,6 +8,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
+import java.util.UUID;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.node.ArrayNode;
@@ -75,6 +76,38 @@ class DayErrandsTest extends Errands {
         var making =
                 api.get("/api/makings/" + page.url().replaceAll(".*/make/", "")).json();
         assertThat(making.at("/made/moulds/count").asString()).isEqualTo("5");
+    }
+
+    @Test
+    void whatBeganLateAtTheStoveIsPlannedAroundOnceItIsSeen() {
+        var plan = plan("Late at the stove");
+        // A day that is over: nothing happens in the future.
+        ((ObjectNode) plan.at("/services/0")).put("on", "2025-03-29");
+        var page = open(plan);
+        settled(page);
+        var id = page.url().replaceAll(".*/day/", "");
+        page.waitForCondition(
+                () -> !api.get("/api/plans/" + id).json().at("/schedule/slots").isEmpty());
+        long planned = api.get("/api/plans/" + id)
+                .json()
+                .at("/schedule/slots")
+                .path("d1/0.weigh")
+                .path("start")
+                .asLong();
+        var making = UUID.randomUUID().toString();
+        var begun = JsonNodeFactory.instance
+                .objectNode()
+                .put("id", making)
+                .put("formulaId", plan.at("/dishes/0/formula").asString())
+                .put("planId", id)
+                .put("planDish", "d1");
+        assertThat(api.post("/api/makings", begun.toString()).status()).isEqualTo(201);
+        var late = "{\"events\":[{\"id\":\"%s\",\"at\":%d,\"kind\":\"BEGAN\",\"step\":\"0.weigh\"}]}"
+                .formatted(UUID.randomUUID(), (planned + 9) * 60_000);
+        api.post("/api/makings/" + making + "/events", late);
+        assertThat(page.getByText("At the stove “Weigh” began 9 min late")).isVisible();
+        button(page, "What then?").first().click();
+        assertThat(page.getByLabel("What then")).isVisible();
     }
 
     @Test

@@ -7,6 +7,9 @@ import com.deftchill.server.support.RunningServer.Server;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.Media;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.WebSocket;
 import java.nio.file.Path;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -28,7 +31,6 @@ class PicturesTest {
 
             bench.whyGood("Firmness");
             assertThat(bench.page().getByRole(AriaRole.DIALOG)).isVisible();
-            take(bench, "evidence");
             bench.page().keyboard().press("Escape");
             assertThat(bench.page().getByRole(AriaRole.DIALOG)).isHidden();
 
@@ -69,7 +71,7 @@ class PicturesTest {
             cold(browser);
             book(browser);
             day(browser);
-            making(browser);
+            making(browser, server);
             var larder = new Bench(browser.page("/larder"));
             larder.button("Chestnut puree").click();
             assertThat(larder.page().getByLabel("About it")).containsText("Chestnut");
@@ -94,14 +96,23 @@ class PicturesTest {
         day.page().emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
         day.page().setViewportSize(718, 1016);
         day.page().evaluate("scrollTo(0, 0)");
-        take(day, "day-print");
         var sunday = new Bench(browser.page("/day"));
         sunday.page().getByText("Sunday lunch").click();
         assertThat(sunday.page().getByLabel("Why it does not fit")).containsText("What would help");
         take(sunday, "day-ways-out");
     }
 
-    private static void making(Browser browser) {
+    private static void making(Browser browser, Server server) {
+        var scale = socket(server, "/scale-1");
+        var probe = socket(server, "/probe-1");
+        scale.sendText("{\"do\":\"misbehave\",\"load\":120.3}", true).join();
+        probe.sendText("{\"do\":\"follow\",\"curve\":[[0,33.4]],\"lag\":1}", true)
+                .join();
+        var other = new Bench(browser.window("/bench"));
+        other.open("Pear and bay set cream");
+        other.button("Make it").click();
+        other.button("Done").click();
+        assertThat(other.page().getByLabel("Timers")).containsText("Bloom");
         var make = new Bench(browser.window("/bench"));
         make.open("Chestnut and smoked tea dome");
         make.button("Make it").click();
@@ -109,6 +120,7 @@ class PicturesTest {
         make.page().getByLabel("Measured: Egg yolk").fill("29 g");
         make.page().getByLabel("Measured: Egg yolk").press("Enter");
         assertThat(make.page().getByLabel("What it does")).containsText("comes out as planned");
+        assertThat(make.page().getByText("49.7 g to go")).isVisible();
         take(make, "make-weigh");
         make.button("Done").click();
         assertThat(make.page().getByLabel("Timers")).containsText("Bloom");
@@ -117,10 +129,28 @@ class PicturesTest {
                 .getByText("Fold")
                 .first()
                 .click();
+        assertThat(make.page().getByLabel("Instruments")).containsText("33.4 °C");
+        take(make, "make-probe");
         make.page().getByLabel("Measured: base when folded").fill("45 °C");
         make.page().getByLabel("Measured: base when folded").press("Enter");
         assertThat(make.page().getByLabel("What it does")).containsText("too hot to fold");
         take(make, "make-deviation");
+        var overview = new Bench(browser.page("/make", 800, 1280));
+        assertThat(overview.page().getByLabel("Batches")).containsText("Pear and bay set cream");
+        take(overview, "make-tablet");
+        other.page().getByText("Something is wrong").click();
+        other.page().getByText("Softer than it should be").click();
+        assertThat(other.page().getByLabel("What to do now")).isVisible();
+        take(other, "make-rescue");
+        scale.abort();
+        probe.abort();
+    }
+
+    private static WebSocket socket(Server server, String path) {
+        return HttpClient.newHttpClient()
+                .newWebSocketBuilder()
+                .buildAsync(URI.create(server.instruments() + path), new WebSocket.Listener() {})
+                .join();
     }
 
     private static void planned(Bench day) {
@@ -184,7 +214,6 @@ class PicturesTest {
         bench.button("Hazelnut mousse").first().click();
         bench.page().getByLabel("Base when folded").scrollIntoViewIfNeeded();
         bench.page().getByText("over temperature").click();
-        take(bench, "two-bowls");
     }
 
     private static void cold(Browser browser) {
