@@ -302,11 +302,11 @@ export const api = {
     id: string,
     formulaId: string,
     document?: Formula,
-    plan?: { planId: string; planDish: string },
+    rest?: { by?: string; planId?: string; planDish?: string },
   ) =>
     answer(
       client.POST('/api/makings', {
-        body: { id, formulaId, document, ...plan, zone: Intl.DateTimeFormat().resolvedOptions().timeZone },
+        body: { id, formulaId, document, ...rest, zone: Intl.DateTimeFormat().resolvedOptions().timeZone },
       }),
     ),
   madeOfPlan: (planId: string) =>

@@ -14,7 +14,7 @@ import StepNow from './StepNow.vue'
 import StepRail from './StepRail.vue'
 import TurnOut from './TurnOut.vue'
 import { useInstruments } from './useInstruments'
-import { useMaking } from './useMaking'
+import { useMaking, useWho } from './useMaking'
 import { useTimers } from './useTimers'
 import WhatItDoes from './WhatItDoes.vue'
 
@@ -30,6 +30,7 @@ const { timers, due } = useTimers(
   second,
   computed(() => making.value?.name ?? ''),
 )
+const who = useWho()
 const { probe, scale } = useInstruments()
 /** What the cook looks at; else what wants hands next. */
 const looked = ref('')
@@ -81,6 +82,13 @@ watch(
           ? 'Kept'
           : ''
     }}</span>
+    <input
+      v-model="who"
+      class="who"
+      aria-label="Who works here"
+      placeholder="who works here"
+      maxlength="80"
+    />
     <button type="button" class="tool" :disabled="!undoable" @click="undo">Undo</button>
     <RouterLink v-if="making?.plan" class="tool" :to="{ name: 'day', params: { id: making.plan } }"
       >The day</RouterLink
@@ -182,6 +190,21 @@ watch(
   flex: 1 1 240px;
   font-size: 18px;
   font-weight: 700;
+}
+
+.who {
+  width: 150px;
+  min-height: 56px;
+  padding: 0 12px;
+  border: 1px solid var(--edge);
+  border-radius: 4px;
+  background: transparent;
+  color: var(--white);
+  font-size: 16px;
+}
+
+.who::placeholder {
+  color: var(--edge);
 }
 
 .tool {

@@ -38,8 +38,10 @@ const done = (m: Making) => m.steps.filter((s) => s.state === 'DONE').length
   <StationBar station="make" />
   <main class="makings">
     <h1>In the making</h1>
-    <RouterLink class="cues" to="/make/cues">What it looks like: peaks, custard, ganache, set…</RouterLink>
-    <RouterLink class="cues" to="/make/instruments">Probe and scale: try them</RouterLink>
+    <p class="beside">
+      <RouterLink to="/make/cues">What it looks like</RouterLink>
+      <RouterLink to="/make/instruments">Probe and scale</RouterLink>
+    </p>
     <p v-if="isError" role="alert">Deft Chill does not answer now; it is asked again by itself.</p>
     <p v-else-if="data && !makings.length" class="none">
       Nothing is being made. Open a dessert in the <RouterLink to="/">Book</RouterLink> and touch
@@ -91,11 +93,23 @@ h1 {
   font-weight: 700;
 }
 
-.cues {
-  color: var(--ink);
+.beside {
+  display: flex;
+  gap: 10px;
+  margin: 0;
+}
+
+.beside a {
   display: inline-flex;
   align-items: center;
-  min-height: 44px;
+  min-height: 56px;
+  padding: 0 18px;
+  border: 1px solid var(--edge-strong);
+  border-radius: 4px;
+  background: var(--panel);
+  color: var(--ink);
+  font-size: 17px;
+  text-decoration: none;
 }
 
 .none {

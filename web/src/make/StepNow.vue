@@ -202,7 +202,7 @@ h2 {
   gap: 12px;
   align-content: start;
   min-height: 240px;
-  max-height: calc(100dvh - 330px);
+  max-height: calc(100dvh - 430px);
   overflow-y: auto;
 }
 

@@ -1,11 +1,13 @@
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { useSend } from '@/answers/queries'
+import { useWho } from './useMaking'
 import { ApiProblem, type Formula } from '@/api/client'
 
 /** Begins a batch of a formula and goes to it. Touched again while that is on its way, it is the same batch. */
 export function useBegin() {
   const router = useRouter()
+  const who = useWho()
   const send = useSend('beginMaking')
   const failed = ref(false)
   const unread = ref(false)
@@ -19,7 +21,7 @@ export function useBegin() {
     failed.value = false
     unread.value = false
     try {
-      const making = await send(id, formulaId, document, plan)
+      const making = await send(id, formulaId, document, { by: who.value.trim(), ...plan })
       id = ''
       await router.push({ name: 'making', params: { id: making.id } })
     } catch (error) {

@@ -1,11 +1,16 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
-import { useIntervalFn, useNow } from '@vueuse/core'
+import { useIntervalFn, useLocalStorage, useNow } from '@vueuse/core'
 import { computed, ref, shallowRef, type Ref } from 'vue'
 import { api, ApiProblem, type Making, type MakingEvent } from '@/api/client'
 import { useSend } from '@/answers/queries'
 import { add, event, taken, waiting } from './outbox'
 
 const SEEN_MS = 2000
+
+/** Who works on this device: each entry says it. */
+export const useWho = () => useLocalStorage('deft-chill.who', '')
+
+const said = () => useWho().value.trim()
 
 /** What was done while the server was away counts already. */
 function withUnsent(making: Making, unsent: MakingEvent[]): Making {
@@ -62,7 +67,7 @@ export function useMaking(id: Ref<string>) {
 
   function happened(...events: [MakingEvent['kind'], Partial<MakingEvent>?][]) {
     refused.value = ''
-    const made = events.map(([kind, rest]) => event(kind, Date.now() + ahead.value, rest))
+    const made = events.map(([kind, rest]) => event(kind, Date.now() + ahead.value, { by: said(), ...rest }))
     unsent.value = add(localStorage, id.value, made)
     void flush()
   }

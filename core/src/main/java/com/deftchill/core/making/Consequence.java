@@ -5,6 +5,7 @@ import com.deftchill.core.assess.Assessment;
 import com.deftchill.core.assess.Assessor;
 import com.deftchill.core.assess.ComponentAnswer;
 import com.deftchill.core.formula.Changes;
+import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.kitchen.Workplace;
 import com.deftchill.core.text.Argument;
 import com.deftchill.core.text.Message;
@@ -15,6 +16,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 
 /**
@@ -42,16 +44,29 @@ public record Consequence(List<Message> shifts, List<Verdict> verdicts, List<Pro
 
     /** @return nothing at all where it was made as it is written */
     public static Consequence of(Making making, Assessor assessor, Workplace workplace) {
+        return of(
+                making,
+                assessor,
+                workplace,
+                formula -> assessor.assess(formula, workplace).value());
+    }
+
+    /** The same, where what was planned may have been assessed already. */
+    public static Consequence of(
+            Making making,
+            Assessor assessor,
+            Workplace workplace,
+            Function<WrittenFormula, Optional<Assessment>> toPlanned) {
         // When it was poured moves clock times, not the dessert.
         if (Changes.set(making.made(), "/starts", making.planned().starts()).equals(making.planned())) {
             return NONE;
         }
-        var planned = assessor.assess(making.planned(), workplace);
+        var planned = toPlanned.apply(making.planned());
         var made = new Trial(assessor, making.made(), workplace).assess();
-        if (made.value().isEmpty() || planned.value().isEmpty()) {
+        if (made.value().isEmpty() || planned.isEmpty()) {
             return new Consequence(List.of(), List.of(), made.problems());
         }
-        var before = planned.value().get();
+        var before = planned.get();
         var after = made.value().get();
         return new Consequence(shifts(before, after), news(before, after), List.of());
     }

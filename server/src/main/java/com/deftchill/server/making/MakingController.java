@@ -45,10 +45,12 @@ class MakingController {
 
     private final MakingService makings;
     private final Computing computing;
+    private final KnownAnswers known;
     private final Clock clock;
 
-    MakingController(MakingService makings, Computing computing, Clock clock) {
+    MakingController(MakingService makings, Computing computing, KnownAnswers known, Clock clock) {
         this.makings = makings;
+        this.known = known;
         this.computing = computing;
         this.clock = clock;
     }
@@ -186,7 +188,7 @@ class MakingController {
             summary = "What the batch as it is made does otherwise, with remedies that were tried")
     Consequence consequence(@PathVariable UUID id, Asked asked) {
         var making = makings.get(id).making();
-        return computing.light(asked, (assessor, workplace) -> Consequence.of(making, assessor, workplace));
+        return computing.light(asked, (assessor, workplace) -> known.consequence(making, assessor, workplace));
     }
 
     @GetMapping("/{id}/tolerances")
@@ -200,7 +202,10 @@ class MakingController {
 
     private MakingView view(Kept kept, Asked asked) {
         long now = clock.instant().getEpochSecond();
-        return computing.light(asked, (assessor, workplace) -> MakingViews.of(kept, assessor, workplace, now));
+        return computing.light(
+                asked,
+                (assessor, workplace) -> MakingViews.of(
+                        kept, known.dessert(kept.making().intended(), assessor, workplace), workplace, now));
     }
 
     private static void check(Event event, WrittenFormula planned) {

@@ -1,6 +1,5 @@
 package com.deftchill.server.making;
 
-import com.deftchill.core.assess.Assessor;
 import com.deftchill.core.dessert.Dessert;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.kitchen.Workplace;
@@ -99,9 +98,8 @@ final class MakingViews {
             Optional<TurningOut> turningOut,
             Optional<UUID> plan) {}
 
-    static MakingView of(Kept kept, Assessor assessor, Workplace workplace, long now) {
+    static MakingView of(Kept kept, Optional<Dessert> dessert, Workplace workplace, long now) {
         var making = kept.making();
-        var dessert = assessor.study(making.intended(), workplace).value();
         List<Step> steps = dessert.map(Method::of).orElse(List.of());
         var guided = Guide.of(steps, making, now);
         var asks = new Asks(making.intended(), workplace.larder());
