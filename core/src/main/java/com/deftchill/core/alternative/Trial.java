@@ -14,6 +14,7 @@ import com.deftchill.core.verdict.Verdict.Tone;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 
 /**
@@ -55,6 +56,17 @@ public final class Trial {
             int untried = judged.stream().mapToInt(v -> v.fixes().size()).sum();
             var bare = judged.stream().map(v -> v.withFixes(List.of())).toList();
             return assessor.assessment(dessert, workplace, bare, untried);
+        });
+    }
+
+    /** The whole assessment, with the fixes that hold of some of its verdicts; the others have none. */
+    public Answer<Assessment> assess(Predicate<Verdict> which) {
+        return assessor.study(formula, workplace).map(dessert -> {
+            var all = judged(dessert);
+            var asked = all.stream()
+                    .map(verdict -> which.test(verdict) ? verdict : verdict.withFixes(List.of()))
+                    .toList();
+            return assessor.assessment(dessert, workplace, tried(dessert, asked), 0);
         });
     }
 

@@ -62,24 +62,31 @@ public record Consequence(List<Message> shifts, List<Verdict> verdicts, List<Pro
             return NONE;
         }
         var planned = toPlanned.apply(making.planned());
-        var made = new Trial(assessor, making.made(), workplace).assess();
-        if (made.value().isEmpty() || planned.isEmpty()) {
-            return new Consequence(List.of(), List.of(), made.problems());
+        if (planned.isEmpty()) {
+            return NONE;
         }
         var before = planned.get();
+        Set<String> known = warnings(before).stream().map(Consequence::named).collect(Collectors.toSet());
+        // Only remedies of what is shown are tried.
+        var made = new Trial(assessor, making.made(), workplace)
+                .assess(verdict -> isWarning(verdict) && !known.contains(named(verdict)));
+        if (made.value().isEmpty()) {
+            return new Consequence(List.of(), List.of(), made.problems());
+        }
         var after = made.value().get();
-        return new Consequence(shifts(before, after), news(before, after), List.of());
+        return new Consequence(shifts(before, after), news(known, after), List.of());
     }
 
-    private static List<Verdict> news(Assessment before, Assessment after) {
-        Set<String> known = warnings(before).stream().map(Consequence::named).collect(Collectors.toSet());
+    private static List<Verdict> news(Set<String> known, Assessment after) {
         return warnings(after).stream().filter(v -> !known.contains(named(v))).toList();
     }
 
     private static List<Verdict> warnings(Assessment assessment) {
-        return assessment.verdicts().stream()
-                .filter(v -> v.tone().compareTo(Tone.CAUTION) <= 0)
-                .toList();
+        return assessment.verdicts().stream().filter(Consequence::isWarning).toList();
+    }
+
+    private static boolean isWarning(Verdict verdict) {
+        return verdict.tone().compareTo(Tone.CAUTION) <= 0;
     }
 
     private static String named(Verdict verdict) {
