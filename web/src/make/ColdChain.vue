@@ -18,8 +18,8 @@ function send() {
 </script>
 
 <template>
-  <section class="cold" aria-label="Cooling">
-    <h2 class="section-title">Cooling <small>local rules come first</small></h2>
+  <section class="cold" aria-label="Food safety">
+    <h2 class="section-title">Food safety <small>local rules come first</small></h2>
     <ul>
       <li v-for="l in making.cooling" :key="l.below" :class="l.state.toLowerCase()">
         <b>{{ l.below }}</b>
@@ -30,8 +30,14 @@ function send() {
         <span v-else-if="l.state === 'BROKEN'">not by {{ clockOf(l.by, making.zone) }}: it was warmer</span>
         <span v-else>by {{ clockOf(l.by, making.zone) }}: not measured in time</span>
       </li>
+      <li v-for="m in making.safety" :key="m.words" :class="m.state.toLowerCase()">
+        <b>{{ m.words }}</b>
+        <span v-if="m.state === 'MISSING'">not measured</span>
+        <span v-else-if="m.by !== undefined">not beyond {{ clockOf(m.by, making.zone) }}</span>
+        <span v-else-if="m.state === 'BROKEN'">too little</span>
+      </li>
     </ul>
-    <form @submit.prevent="send">
+    <form v-if="making.cooling.length" @submit.prevent="send">
       <label>Core now <input v-model="typed" inputmode="text" placeholder="by the probe" /></label>
       <button v-if="probe?.value !== undefined && !typed" type="button" @click="typed = shown(probe)">
         {{ shown(probe) }}

@@ -153,7 +153,7 @@ watch(
         @happened="(kind, rest) => happened([kind, rest])"
       />
       <ColdChain
-        v-if="making?.cooling.length"
+        v-if="making && (making.cooling.length || making.safety.length)"
         :making="making"
         :second="second"
         :probe="probe"

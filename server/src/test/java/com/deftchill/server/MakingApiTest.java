@@ -173,7 +173,9 @@ class MakingApiTest {
                 .isEqualTo(view.at("/batch").asString());
         assertThat(log.at("/batches/0/standingMm").asDouble()).isEqualTo(41.5);
         assertThat(log.at("/batches/0/dose").asString()).isEqualTo("11 g");
-        assertThat(log.at("/batches/0/note").asString()).isEqualTo("a little firm");
+        assertThat(log.at("/batches/0/note").asString())
+                .startsWith("a little firm")
+                .contains("below 21 °C: not measured yet");
     }
 
     @Test
@@ -240,6 +242,21 @@ class MakingApiTest {
         var refused = send(event("CHECKED", "", "cold"));
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.json().at("/problems/0/field").asString()).isEqualTo("core temperature");
+    }
+
+    @Test
+    void eggIsSaidToBeCookedOnlyWhereItWasMeasured() {
+        assertThat(now().at("/safety").findValuesAsString("state")).containsExactly("OPEN");
+        send(event("ENDED", "0.heat", ""));
+        assertThat(now().at("/safety/0/state").asString()).isEqualTo("MISSING");
+        send(measured("/components/0/work/heat/to", "82 °C"));
+        assertThat(now().at("/safety/0/state").asString()).isEqualTo("KEPT");
+        assertThat(now().at("/safety/0/words").asString()).contains("82 °C measured");
+        send(measured("/components/0/work/heat/to", "64 °C"));
+        assertThat(now().at("/safety/0/state").asString()).isEqualTo("BROKEN");
+        send(event("BEGAN", "turn-out", ""));
+        assertThat(now().at("/safety").size()).isEqualTo(2);
+        assertThat(now().at("/safety/1/words").asString()).startsWith("Out of the cold for");
     }
 
     @Test

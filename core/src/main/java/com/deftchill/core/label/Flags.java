@@ -33,7 +33,7 @@ import java.util.stream.Stream;
 /** Allergens, diet, alcohol, egg and keeping life, from the ingredients (handbook 6). */
 public final class Flags {
     /** Egg is cooked once it reaches this, °C; or is held at the next for the minutes below [S/L]. */
-    private static final double COOKED_C = 71;
+    public static final double COOKED_C = 71;
 
     private static final double HELD_C = 63;
     private static final double HELD_MIN = 3.5;

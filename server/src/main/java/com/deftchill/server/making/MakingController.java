@@ -202,10 +202,15 @@ class MakingController {
 
     private MakingView view(Kept kept, Asked asked) {
         long now = clock.instant().getEpochSecond();
+        var making = kept.making();
         return computing.light(
                 asked,
                 (assessor, workplace) -> MakingViews.of(
-                        kept, known.dessert(kept.making().intended(), assessor, workplace), workplace, now));
+                        kept,
+                        known.dessert(making.intended(), assessor, workplace),
+                        known.dessert(making.made(), assessor, workplace),
+                        workplace,
+                        now));
     }
 
     private static void check(Event event, WrittenFormula planned) {

@@ -218,7 +218,7 @@ class MakingService {
         return counted;
     }
 
-    /** Which lots went in and how its portions came out. */
+    /** Which lots went in, how its portions came out, and how it stood with the cooling: what is missing is said. */
     private List<String> kept(Making making) {
         var lines = new ArrayList<String>();
         making.saidOf(Kind.LOT).forEach((address, lot) -> {
@@ -234,6 +234,13 @@ class MakingService {
                 .forEach((outcome, count) -> lines.add(write(Message.of("making.portions")
                         .with("portions", new Argument.Count(count))
                         .with("outcome", new Argument.Choice(outcome)))));
+        var kitchen = kitchens.workplace().kitchen();
+        for (var limit : ColdChain.of(making, kitchen, clock.instant().getEpochSecond())) {
+            var below = Message.of("making.below").with("at", Argument.degrees(limit.celsius()));
+            lines.add(write(Message.of("making.kept.below")
+                    .with("below", below.said())
+                    .with("state", new Argument.Choice(limit.state().name()))));
+        }
         return lines;
     }
 

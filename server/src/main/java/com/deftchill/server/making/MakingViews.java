@@ -11,6 +11,7 @@ import com.deftchill.core.making.Event;
 import com.deftchill.core.making.Event.Kind;
 import com.deftchill.core.making.Guide;
 import com.deftchill.core.making.Guide.Guided;
+import com.deftchill.core.making.SafetyMoments;
 import com.deftchill.core.method.Method;
 import com.deftchill.core.method.Step;
 import com.deftchill.core.text.Argument;
@@ -75,6 +76,7 @@ final class MakingViews {
      * @param now by the server's clock, so that a device whose clock is wrong counts right
      * @param next id of the step that wants hands next; empty where none does
      * @param cooling how it stands with the rule set, once the first layer is filled
+     * @param safety other moments that food safety asks about
      * @param made the formula as it is really made
      * @param plan day's plan that it was begun from
      * @param turningOut how it is turned out; absent where it is served in what it is made in
@@ -96,9 +98,13 @@ final class MakingViews {
             List<Event> events,
             WrittenFormula made,
             Optional<TurningOut> turningOut,
-            Optional<UUID> plan) {}
+            Optional<UUID> plan,
+            List<SafetyMoment> safety) {}
 
-    static MakingView of(Kept kept, Optional<Dessert> dessert, Workplace workplace, long now) {
+    /** Another moment that food safety asks about: cooked to, out of the cold. */
+    record SafetyMoment(Message words, ColdChain.State state, Optional<Long> by) {}
+
+    static MakingView of(Kept kept, Optional<Dessert> dessert, Optional<Dessert> made, Workplace workplace, long now) {
         var making = kept.making();
         List<Step> steps = dessert.map(Method::of).orElse(List.of());
         var guided = Guide.of(steps, making, now);
@@ -128,7 +134,11 @@ final class MakingViews {
                 making.events(),
                 making.made(),
                 dessert.flatMap(MakingViews::turningOut),
-                Optional.ofNullable(entity.getPlanId()));
+                Optional.ofNullable(entity.getPlanId()),
+                made.map(of -> SafetyMoments.of(making, of, now).stream()
+                                .map(m -> new SafetyMoment(m.words(), m.state(), whole(m.by())))
+                                .toList())
+                        .orElse(List.of()));
     }
 
     private static Optional<TurningOut> turningOut(Dessert dessert) {

@@ -79,6 +79,7 @@ class OpenApiConfiguration {
             Map.entry("TurningOut", List.of("dipSeconds", "dipFrom", "dipTo")),
             Map.entry("RescueView", List.of("becomes")),
             Map.entry("SuspectView", List.of("look")),
+            Map.entry("SafetyMoment", List.of("by")),
             Map.entry("MadeStep", List.of("ended")),
             Map.entry("LookView", List.of("found")),
             Map.entry("InstrumentView", List.of("raw", "value", "calibration")),

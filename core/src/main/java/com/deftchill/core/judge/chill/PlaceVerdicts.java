@@ -19,9 +19,9 @@ import java.util.List;
 /** Whether the places that it stands in suit the dessert: long enough, cold enough, thawed again. */
 public final class PlaceVerdicts {
     /** Out of the cold so long it is used up soon; so much longer, not at all (handbook 4, the 2 h and 4 h rule) [S]. */
-    private static final double SOON_USED_S = 2 * 3600.0;
+    public static final long SOON_USED_S = 2 * 3600;
 
-    private static final double NOT_USED_S = 4 * 3600.0;
+    public static final long NOT_USED_S = 4 * 3600;
 
     /** A place grows by whole five minutes. */
     private static final double STEP_S = 300;
