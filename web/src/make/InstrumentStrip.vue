@@ -76,7 +76,7 @@ a,
 button {
   display: inline-flex;
   align-items: center;
-  min-height: 44px;
+  min-height: 56px;
   font-size: 15px;
 }
 

@@ -230,7 +230,7 @@ label {
 
 input {
   width: 100%;
-  min-height: 48px;
+  min-height: 56px;
   padding: 0 10px;
   border: 1px solid var(--edge-strong);
   border-radius: 4px;

@@ -192,7 +192,7 @@ button:disabled {
 
 .lot input {
   flex: 0 1 220px;
-  min-height: 44px;
+  min-height: 56px;
   font-size: 16px;
 }
 

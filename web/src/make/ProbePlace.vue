@@ -52,7 +52,7 @@ legend {
 }
 
 button {
-  min-height: 44px;
+  min-height: 56px;
   padding: 0 12px;
   border: 1px solid var(--edge-strong);
   border-radius: 4px;

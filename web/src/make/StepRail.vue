@@ -49,7 +49,7 @@ button {
   gap: 6px;
   align-items: center;
   width: 100%;
-  min-height: 48px;
+  min-height: 56px;
   padding: 4px 10px;
   border: 0;
   border-bottom: 1px solid var(--hairline);

@@ -132,7 +132,7 @@ label {
   grid-column: 1 / -1;
   gap: 8px;
   align-items: center;
-  min-height: 44px;
+  min-height: 56px;
   color: var(--quiet);
   font-size: 15px;
 }

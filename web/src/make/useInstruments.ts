@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { api, type Instrument } from '@/api/client'
 
 /** So often they are asked: what a probe shows is on the screen within a second. */
-const ASKED_MS = 400
+const ASKED_MS = 300
 
 /** What probe and scale show now; nothing where there is none, and all is entered by hand. */
 export function useInstruments() {

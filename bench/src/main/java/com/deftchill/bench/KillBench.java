@@ -49,7 +49,8 @@ public final class KillBench {
     }
 
     private static void begin(String address, Path demo) throws IOException, InterruptedException {
-        var formula = post(address + "/api/formulas", Files.readString(demo)).replaceAll("(?s).*?\"id\":\"([^\"]+)\".*", "$1");
+        var formula = post(address + "/api/formulas", Files.readString(demo))
+                .replaceAll("(?s).*?\"id\":\"([^\"]+)\".*", "$1");
         var id = UUID.randomUUID().toString();
         post(address + "/api/makings", "{\"id\":\"" + id + "\",\"formulaId\":\"" + formula + "\"}");
         System.out.println(id);
@@ -62,8 +63,7 @@ public final class KillBench {
                     .formatted(id, System.currentTimeMillis());
             try {
                 post(making + "/events", entry);
-                Files.writeString(
-                        acknowledged, id + "\n", StandardOpenOption.CREATE, StandardOpenOption.APPEND);
+                Files.writeString(acknowledged, id + "\n", StandardOpenOption.CREATE, StandardOpenOption.APPEND);
             } catch (IOException away) {
                 return;
             }

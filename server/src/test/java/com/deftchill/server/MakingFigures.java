@@ -5,7 +5,11 @@ import com.deftchill.core.making.Event;
 import com.deftchill.core.making.Making;
 import com.deftchill.core.verdict.Fix.Change;
 import com.deftchill.server.support.Api;
+import com.deftchill.server.support.RunningServer.Server;
 import com.deftchill.server.support.TestServer;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.WebSocket;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.util.ArrayList;
@@ -14,12 +18,15 @@ import java.util.List;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.Executors;
+import java.util.concurrent.locks.LockSupport;
 import java.util.function.IntFunction;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Prints how soon an entry has its consequence, alone and with others, and how long a batch takes to be rebuilt: ops/making. */
 final class MakingFigures {
     private static final JsonMapper JSON = JsonMapper.builder().build();
+
+    private static final long PAGE_ASKS_NANOS = 300_000_000L;
 
     private MakingFigures() {}
 
@@ -40,6 +47,7 @@ final class MakingFigures {
             }
             entries(api, makings, 1, 30);
             print("one device, entry to consequence", entries(api, makings, 1, 60));
+            print("probe to page, asked as the page asks", probe(api, server.server()));
             print("8 devices on 10 batches, entry to consequence", entries(api, makings, 8, 200));
         }
     }
@@ -63,6 +71,31 @@ final class MakingFigures {
         var took = running.stream().mapToDouble(CompletableFuture::join).toArray();
         devicesAtOnce.shutdown();
         return took;
+    }
+
+    /** Milliseconds from a jump of the probe until a page that asks every 300 ms has it. */
+    private static double[] probe(Api api, Server server) {
+        var probe = HttpClient.newHttpClient()
+                .newWebSocketBuilder()
+                .buildAsync(URI.create(server.instruments() + "/probe-1"), new WebSocket.Listener() {})
+                .join();
+        var took = new double[30];
+        for (int i = 0; i < took.length; i++) {
+            double jump = i % 2 == 0 ? 20 : 0;
+            probe.sendText("{\"do\":\"misbehave\",\"offset\":" + jump + "}", true)
+                    .join();
+            long begin = System.nanoTime();
+            while (Math.abs(shown(api) - 21 - jump) > 5) {
+                LockSupport.parkNanos(PAGE_ASKS_NANOS);
+            }
+            took[i] = (System.nanoTime() - begin) / 1e6;
+        }
+        probe.abort();
+        return took;
+    }
+
+    private static double shown(Api api) {
+        return api.get("/api/instruments").json().at("/instruments/0/raw").asDouble(Double.NEGATIVE_INFINITY);
     }
 
     private static void send(Api api, String path, String celsius) {

@@ -31,7 +31,7 @@ public record Ranking(List<Group> groups, List<Cause> out, List<Look> telling) {
     /** A cause that makes it no likelier than this is none. */
     private static final double MAKES_LIKELIER = 0.02;
     /** A formula that gives the symptom less often than this is no cause of it. */
-    private static final double FORMULA_FROM = 0.15;
+    private static final double FORMULA_FROM = 0.5;
     /** A probe's error and what the chill is uncertain by, as a share of what is left to the air [E]. */
     private static final double PROBE_K = 0.5;
 

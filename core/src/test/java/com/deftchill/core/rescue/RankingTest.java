@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.deftchill.core.Desserts;
 import com.deftchill.core.Plain.Gel;
 import com.deftchill.core.assess.Assessor;
+import com.deftchill.core.assess.Sensible;
 import com.deftchill.core.formula.Changes;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.rescue.Observed.Reading;
@@ -14,6 +15,7 @@ import com.deftchill.core.rescue.Suspect.What;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
+import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 
@@ -163,6 +165,24 @@ class RankingTest {
         var likeliest = ranked(CREAM, CREAM, early).likeliest().orElseThrow();
         assertThat(likeliest.what()).isEqualTo(What.TOO_EARLY);
         assertThat(likeliest.without()).isLessThan(0.1);
+    }
+
+    /** What the Bench calls right is not called the cause of a failure. */
+    @Test
+    void aFormulaThatIsRightIsNotBlamed() {
+        var random = new Random(3);
+        for (int i = 0; i < 12; i++) {
+            var formula = Sensible.dessertOf(random);
+            var dessert = COARSE.study(formula, STANDARD).value().orElseThrow();
+            boolean right = COARSE.assess(formula, STANDARD).value().orElseThrow().verdicts().stream()
+                    .anyMatch(verdict -> verdict.code().equals("firmness-right"));
+            if (right && symptom("soft").where().in(dessert).size() == 1) {
+                assertThat(ranked(formula, formula, Observed.of(symptom("soft")))
+                                .groups())
+                        .as("%s", formula.components())
+                        .noneMatch(group -> group.suspects().get(0).what() == What.FORMULA);
+            }
+        }
     }
 
     @Test

@@ -20,7 +20,7 @@ import org.springframework.transaction.TransactionException;
 @Component
 class Instruments implements SmartLifecycle {
     private static final Logger LOG = LoggerFactory.getLogger(Instruments.class);
-    private static final long STORE_MS = 200;
+    private static final long STORE_MS = 100;
     private static final long FORGET_SECONDS = 60;
     /** Readings that wait while the database is away: the latest are what matters. */
     private static final int MOST_WAITING = 200;
