@@ -140,6 +140,18 @@ function write() {
 </template>
 
 <style scoped>
+.wrong {
+  margin: 12px 0 0;
+}
+
+.wrong a {
+  display: inline-flex;
+  align-items: center;
+  min-height: 28px;
+  color: var(--ink);
+  text-decoration: underline;
+}
+
 .entry {
   display: grid;
   grid-template-columns: 150px 110px 1fr;

@@ -10,7 +10,7 @@ import { shown, useInstruments } from './useInstruments'
 
 /** A probe tried at the fixed points of water: what it is off by, and from then on it is corrected. */
 useTitle('Probe and scale · Deft Chill')
-const { probe, scale, known } = useInstruments()
+const { probe, scale, known, pages } = useInstruments()
 const calibrate = useSend('calibrate')
 const client = useQueryClient()
 
@@ -72,6 +72,12 @@ const since = computed(() =>
       <b>ops/instruments</b> start stand-ins, and a real one is connected as docs/instruments.md says.
     </p>
     <InstrumentStrip :probe="probe" :scale="scale" />
+    <p v-if="(probe || scale) && pages.length" class="hint">
+      They are stand-ins:
+      <a v-for="page in pages" :key="page" :href="page" target="_blank" rel="noopener"
+        >hold them, and make them misbehave</a
+      >.
+    </p>
     <section v-if="probe" aria-label="Try the probe">
       <h2 class="section-title">
         Try the probe
@@ -205,6 +211,10 @@ button:disabled {
   border-color: var(--edge-deep);
   background: var(--edge-deep);
   color: var(--white);
+}
+
+.hint a {
+  color: var(--ink);
 }
 
 .taken {

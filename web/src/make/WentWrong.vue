@@ -57,7 +57,10 @@ const figures = ref<Record<string, string>>({})
         <h2 class="section-title">Look at this first <small>it tells most</small></h2>
         <div v-for="look in answer.telling" :key="look.id" class="look">
           <p>{{ look.words }}</p>
-          <form v-if="look.measures" @submit.prevent="emit('measured', look, figures[look.id] ?? '')">
+          <form
+            v-if="look.measures && takes"
+            @submit.prevent="emit('measured', look, figures[look.id] ?? '')"
+          >
             <input v-model="figures[look.id]" :aria-label="look.words" placeholder="such as 6 °C" />
             <button type="submit" :disabled="!figures[look.id]?.trim()">Enter</button>
           </form>

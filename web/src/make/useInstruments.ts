@@ -15,7 +15,12 @@ export function useInstruments() {
     retry: 0,
   })
   const of = (kind: string) => computed(() => data.value?.instruments.find((i) => i.kind === kind))
-  return { probe: of('probe'), scale: of('scale'), known: computed(() => !!data.value) }
+  return {
+    probe: of('probe'),
+    scale: of('scale'),
+    known: computed(() => !!data.value),
+    pages: computed(() => data.value?.pages ?? []),
+  }
 }
 
 /** As it is entered and shown: a probe to the tenth, a scale as it weighs. */

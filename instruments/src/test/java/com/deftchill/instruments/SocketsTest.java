@@ -10,6 +10,7 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.net.http.WebSocket;
+import java.nio.charset.StandardCharsets;
 import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.CompletionStage;
 import java.util.concurrent.LinkedBlockingQueue;
@@ -78,6 +79,18 @@ class SocketsTest {
         assertThat(next(lines, "refused").at("/why").asString()).contains("explode");
         socket.sendText("no json", true).join();
         assertThat(next(lines, "refused").at("/why").asString()).isNotEmpty();
+    }
+
+    /** A name that leads here is not enough: it has to be a name of this machine. */
+    @Test
+    void anotherHostIsRefused() throws IOException {
+        try (var socket = new java.net.Socket("127.0.0.1", instruments.port())) {
+            socket.getOutputStream()
+                    .write("GET / HTTP/1.1\r\nHost: elsewhere.example\r\nConnection: close\r\n\r\n"
+                            .getBytes(StandardCharsets.US_ASCII));
+            var answer = new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+            assertThat(answer).startsWith("HTTP/1.1 403").doesNotContain("Stand-in");
+        }
     }
 
     @Test

@@ -93,8 +93,12 @@ class InstrumentController {
             String state,
             Optional<CalibrationView> calibration) {}
 
-    /** Those that were heard in the last seconds. */
-    record InstrumentList(List<InstrumentView> instruments) {}
+    /**
+     * Those that were heard in the last seconds.
+     *
+     * @param pages where the instruments themselves answer: a stand-in has a page on which it is held and made to misbehave
+     */
+    record InstrumentList(List<InstrumentView> instruments, List<String> pages) {}
 
     /** Told to a scale. */
     record Told(
@@ -151,9 +155,14 @@ class InstrumentController {
     @Operation(operationId = "instruments", summary = "What probe and scale show now")
     InstrumentList now() {
         var now = clock.instant();
-        return new InstrumentList(readings.last(now.minus(settings.fresh())).stream()
-                .map(reading -> view(reading, now))
-                .toList());
+        return new InstrumentList(
+                readings.last(now.minus(settings.fresh())).stream()
+                        .map(reading -> view(reading, now))
+                        .toList(),
+                settings.sockets().stream()
+                        .map(socket -> "http://" + socket.getAuthority() + "/")
+                        .distinct()
+                        .toList());
     }
 
     private InstrumentView view(Reading reading, Instant now) {
