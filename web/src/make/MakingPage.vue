@@ -82,13 +82,6 @@ watch(
           ? 'Kept'
           : ''
     }}</span>
-    <input
-      v-model="who"
-      class="who"
-      aria-label="Who works here"
-      placeholder="who works here"
-      maxlength="80"
-    />
     <button type="button" class="tool" :disabled="!undoable" @click="undo">Undo</button>
     <RouterLink v-if="making?.plan" class="tool" :to="{ name: 'day', params: { id: making.plan } }"
       >The day</RouterLink
@@ -159,6 +152,9 @@ watch(
         :probe="probe"
         @happened="(kind, rest) => happened([kind, rest])"
       />
+      <label class="who"
+        >Who works here <input v-model="who" maxlength="80" placeholder="goes with each entry"
+      /></label>
       <StepRail
         v-if="making"
         :steps="steps"
@@ -193,18 +189,22 @@ watch(
 }
 
 .who {
-  width: 150px;
-  min-height: 56px;
-  padding: 0 12px;
-  border: 1px solid var(--edge);
-  border-radius: 4px;
-  background: transparent;
-  color: var(--white);
-  font-size: 16px;
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  padding: 6px 14px;
+  background: var(--panel);
+  font-size: 15px;
 }
 
-.who::placeholder {
-  color: var(--edge);
+.who input {
+  flex: 1;
+  min-width: 0;
+  min-height: 56px;
+  padding: 0 12px;
+  border: 1px solid var(--edge-strong);
+  border-radius: 4px;
+  font-size: 17px;
 }
 
 .tool {
@@ -244,6 +244,12 @@ aside {
   padding: 40px 24px;
   background: var(--panel);
   font-size: 24px;
+}
+
+/* The step stays in sight while one looks through what comes later. */
+.now {
+  position: sticky;
+  top: 14px;
 }
 
 aside {
@@ -298,6 +304,10 @@ aside {
 @media (max-width: 900px) {
   .making {
     grid-template-columns: minmax(0, 1fr);
+  }
+
+  .now {
+    position: static;
   }
 }
 </style>

@@ -54,6 +54,9 @@ watch(
 
 <style scoped>
 .now {
+  position: sticky;
+  z-index: 1;
+  top: 0;
   display: grid;
   grid-template-columns: 1fr auto auto;
   gap: 4px 14px;
