@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, nextTick, ref, watch } from 'vue'
 import type { components } from '@/api/generated/schema'
 import type { Fix, MakingEvent } from '@/api/client'
 
@@ -14,11 +14,17 @@ const quiet = computed(
     !props.consequence.verdicts.length &&
     !props.consequence.problems.length,
 )
+/** What is wrong comes into sight, wherever one is on the page. */
+const does = ref<HTMLElement>()
+watch(
+  () => props.consequence?.verdicts.map((v) => v.code + v.path).join() ?? '',
+  (now) => now && void nextTick(() => does.value?.scrollIntoView?.({ block: 'nearest' })),
+)
 const take = (fix: Fix) => emit('happened', 'TOOK', { text: fix.label, changes: fix.changes })
 </script>
 
 <template>
-  <section v-if="changed && consequence" class="does" aria-label="What it does" aria-live="polite">
+  <section v-if="changed && consequence" ref="does" class="does" aria-label="What it does" aria-live="polite">
     <p v-if="quiet" class="quiet">As measured it comes out as planned.</p>
     <template v-else>
       <h2 class="section-title">What it does</h2>

@@ -121,6 +121,7 @@ class PicturesTest {
         make.page().getByLabel("Measured: Egg yolk").press("Enter");
         assertThat(make.page().getByLabel("What it does")).containsText("comes out as planned");
         assertThat(make.page().getByText("49.7 g to go")).isVisible();
+        make.page().evaluate("document.querySelector('.body').scrollTo(0, 0)");
         take(make, "make-weigh");
         make.button("Done").click();
         assertThat(make.page().getByLabel("Timers")).containsText("Bloom");
@@ -130,10 +131,12 @@ class PicturesTest {
                 .first()
                 .click();
         assertThat(make.page().getByLabel("Instruments")).containsText("33.4 °C");
+        make.page().evaluate("scrollTo(0, 0)");
         take(make, "make-probe");
         make.page().getByLabel("Measured: base when folded").fill("45 °C");
         make.page().getByLabel("Measured: base when folded").press("Enter");
         assertThat(make.page().getByLabel("What it does")).containsText("too hot to fold");
+        make.page().evaluate("scrollTo(0, 0)");
         take(make, "make-deviation");
         var overview = new Bench(browser.page("/make", 800, 1280));
         assertThat(overview.page().getByLabel("Batches")).containsText("Pear and bay set cream");
