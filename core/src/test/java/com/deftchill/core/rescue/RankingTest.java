@@ -5,7 +5,6 @@ import static com.deftchill.core.Kitchens.STANDARD;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deftchill.core.Desserts;
-import com.deftchill.core.Plain.Gel;
 import com.deftchill.core.assess.Assessor;
 import com.deftchill.core.assess.Sensible;
 import com.deftchill.core.formula.Changes;
@@ -26,20 +25,7 @@ class RankingTest {
     private static final double AT_LEAST = 0.9;
 
     /** Turned out of a small metal mould, dosed as it should be. */
-    private static final WrittenFormula CREAM = Desserts.dessert(
-            "turned-out",
-            "dariole",
-            "7",
-            Desserts.heated(
-                    Desserts.of(
-                            "cream",
-                            "set-cream",
-                            "38 °C",
-                            new Gel("sheet-gold", "8.4 g", "weighed", "42 g"),
-                            Desserts.line("cream-35", "400 g"),
-                            Desserts.line("milk-35", "300 g"),
-                            Desserts.line("sugar", "70 g")),
-                    "65 °C"));
+    private static final WrittenFormula CREAM = RescueTest.cream("8.4 g");
 
     private static final WrittenFormula MOUSSE = Desserts.dessert("in-glass", "glass-straight", "8", Desserts.mousse());
     private static final String GELATIN = "/components/0/gels/0/amount";

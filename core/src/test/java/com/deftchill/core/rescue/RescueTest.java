@@ -21,7 +21,8 @@ class RescueTest {
     private static final Assessor COARSE = ASSESSOR.rough();
     private static final WrittenFormula CREAM = cream("8.4 g");
 
-    private static WrittenFormula cream(String gelatin) {
+    /** A set cream turned out of a small metal mould. */
+    static WrittenFormula cream(String gelatin) {
         return Desserts.dessert(
                 "turned-out",
                 "dariole",
