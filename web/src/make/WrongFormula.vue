@@ -44,22 +44,8 @@ const { data, isFetching, isError } = useQuery({
       :takes="false"
       @seen="((symptom = $event), (looks = {}))"
       @looked="(look, found) => (looks = { ...looks, [look.id]: found })"
-      @measured="(look) => (looks = { ...looks, [look.id]: true })"
     />
   </main>
 </template>
 
-<style scoped>
-.back {
-  flex: 1;
-  color: var(--white);
-  font-size: 18px;
-  font-weight: 700;
-}
-
-.said {
-  margin: 0;
-  padding: 18px 20px;
-  font-size: 18px;
-}
-</style>
+<style scoped src="./wrong-page.css"></style>

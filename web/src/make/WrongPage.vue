@@ -55,17 +55,4 @@ async function take(remedy: Remedy) {
   </main>
 </template>
 
-<style scoped>
-.back {
-  flex: 1;
-  color: var(--white);
-  font-size: 18px;
-  font-weight: 700;
-}
-
-.said {
-  margin: 0;
-  padding: 18px 20px;
-  font-size: 18px;
-}
-</style>
+<style scoped src="./wrong-page.css"></style>

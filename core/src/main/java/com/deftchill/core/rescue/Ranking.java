@@ -9,9 +9,11 @@ import com.deftchill.core.rescue.Suspect.What;
 import com.deftchill.core.verdict.Answer;
 import com.deftchill.core.verdict.Fix.Change;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.regex.Pattern;
@@ -334,15 +336,15 @@ public record Ranking(List<Group> groups, List<Cause> out, List<Look> telling) {
             }
             return gains.entrySet().stream()
                     .filter(gain -> gain.getValue() > WORTH_SAYING)
-                    .sorted(java.util.Map.Entry.<Look, Double>comparingByValue().reversed())
+                    .sorted(Map.Entry.<Look, Double>comparingByValue().reversed())
                     .limit(MOST_LOOKS)
-                    .map(java.util.Map.Entry::getKey)
+                    .map(Map.Entry::getKey)
                     .toList();
         }
 
         private double gain(Look look) {
             double[] prior = suspects.stream().mapToDouble(Suspect::likelihood).toArray();
-            double all = java.util.Arrays.stream(prior).sum();
+            double all = Arrays.stream(prior).sum();
             var yes = new double[prior.length];
             var no = new double[prior.length];
             for (int i = 0; i < prior.length; i++) {
@@ -360,7 +362,7 @@ public record Ranking(List<Group> groups, List<Cause> out, List<Look> telling) {
 
         /** Entropy of what need not add up to one, weighed by what it adds up to. */
         private static double bits(double[] shares) {
-            double sum = java.util.Arrays.stream(shares).sum();
+            double sum = Arrays.stream(shares).sum();
             double bits = 0;
             for (double share : shares) {
                 bits -= share > 0 ? share * Math.log(share / sum) / Math.log(2) : 0;

@@ -126,13 +126,12 @@ final class Remedies {
                 List.of(
                         new Change("/cooler/air", written),
                         new Change("/cooler/doors", Changes.text(made.formula(), "/cooler/doors"))),
-                List.of(),
                 List.of());
     }
 
     private Optional<Remedy> glass(Remedy.Row row) {
         return dessert.batch().turnsOut()
-                ? tried(row, label(row), List.of(new Change("/served", "in-glass")), List.of(), List.of())
+                ? tried(row, label(row), List.of(new Change("/served", "in-glass")), List.of())
                 : Optional.empty();
     }
 
@@ -177,7 +176,7 @@ final class Remedies {
                 .with("at", new Argument.Degrees(melts))
                 .with("extra", new Argument.Weighed(extra, gel.product().name()))
                 .with("water", Argument.grams(water));
-        return tried(row, label, changes, again(study), List.of());
+        return tried(row, label, changes, again(study));
     }
 
     /** As firm as it was planned; where the plan itself is at fault, as it should be. */
@@ -234,7 +233,7 @@ final class Remedies {
                 .with("name", Argument.name(study.component().name()))
                 .with("at", new Argument.Degrees(MELTS_C))
                 .with("more", Argument.grams(more));
-        return tried(row, label, changes, again(study), List.of());
+        return tried(row, label, changes, again(study));
     }
 
     /** What the verdicts that tell this symptom offer, once its likeliest cause is in the batch. */
@@ -244,7 +243,7 @@ final class Remedies {
                 .flatMap(assessment -> assessment.verdicts().stream())
                 .filter(verdict -> observed.symptom().verdicts().containsKey(verdict.code()))
                 .flatMap(verdict -> verdict.fixes().stream())
-                .flatMap(fix -> tried(row, Message.own(fix.label()), fix.changes(), List.of(), List.of()).stream());
+                .flatMap(fix -> tried(row, Message.own(fix.label()), fix.changes(), List.of()).stream());
     }
 
     private Remedy told(Remedy.Row row) {
@@ -279,8 +278,7 @@ final class Remedies {
     }
 
     /** Put into the batch with its likeliest cause, and with the second. */
-    private Optional<Remedy> tried(
-            Remedy.Row row, Message label, List<Change> changes, List<String> again, List<Message> lost) {
+    private Optional<Remedy> tried(Remedy.Row row, Message label, List<Change> changes, List<String> again) {
         var with = as.with(changes);
         var studied = assessor.study(with.formula(), with.workplace()).value();
         if (studied.isEmpty()
@@ -288,7 +286,7 @@ final class Remedies {
                 || harms(changes)) {
             return Optional.empty();
         }
-        var costs = new ArrayList<>(lost);
+        var costs = new ArrayList<Message>();
         volumeLost(studied.get()).ifPresent(costs::add);
         return Optional.of(new Remedy(row.id(), label, outcome(studied.get()), costs, changes, again, true));
     }

@@ -3,6 +3,7 @@ package com.deftchill.core.rescue;
 import com.deftchill.core.text.Message;
 import com.deftchill.core.verdict.Fix.Change;
 import java.util.List;
+import java.util.Locale;
 
 /**
  * What can be done now.
@@ -52,7 +53,7 @@ public record Remedy(
         TOLD;
 
         static Does of(String word) {
-            return valueOf(word.toUpperCase(java.util.Locale.ROOT));
+            return valueOf(word.toUpperCase(Locale.ROOT));
         }
     }
 

@@ -12,6 +12,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
+import java.util.function.ToDoubleFunction;
 import org.hipparchus.special.Erf;
 
 /**
@@ -114,7 +115,7 @@ final class Signs {
         };
     }
 
-    private static double most(List<Study> studies, java.util.function.ToDoubleFunction<Study> chance) {
+    private static double most(List<Study> studies, ToDoubleFunction<Study> chance) {
         return studies.stream().mapToDouble(chance).max().orElse(0);
     }
 

@@ -8,9 +8,9 @@ import com.deftchill.core.batch.Share;
 import com.deftchill.core.dessert.Dessert;
 import com.deftchill.core.dessert.Portrait;
 import com.deftchill.core.dessert.Study;
-import com.deftchill.core.larder.Ingredient;
 import com.deftchill.core.larder.Ingredient.Protease;
 import com.deftchill.core.larder.Mould.Release;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.BiPredicate;
@@ -86,20 +86,15 @@ public enum Trait {
                 .anyMatch(study -> study.bed().fromMm() < portrait.bed().fromMm());
     }
 
-    /** The line with the most water that is poured in; -1 where there is none. */
+    /** The heaviest line that is poured in; -1 where there is none. */
     static int liquid(Component component) {
         return IntStream.range(0, component.lines().size())
                 .filter(i -> !component.lines().get(i).whipped()
                         && component.lines().get(i).made().isEmpty()
                         && Emulsion.isFreeLiquid(component.lines().get(i)))
                 .boxed()
-                .max(java.util.Comparator.comparingDouble(
+                .max(Comparator.comparingDouble(
                         i -> component.lines().get(i).part().grams()))
                 .orElse(-1);
-    }
-
-    /** Whether it is whipped cream's kind of thing. */
-    static boolean isCream(Ingredient ingredient) {
-        return Foaming.isCream(ingredient);
     }
 }
