@@ -104,7 +104,7 @@ public record Stay(Cooler cooler, double airC, double seconds, Cover cover, Stan
     public Place place(ColdParameters p, double lasts, double hFactor, double otherK, AirOfCooler air) {
         double h = cooler.h() * hFactor;
         double above = (cooler.h() >= LIQUID_H ? p.stillAir().value() * hFactor : h) * cover.share(p);
-        return new Place(airC + otherK, above, h, hBase(p) * hFactor, lasts, air);
+        return new Place(airC + cooler.warmerK() + otherK, above, h, hBase(p) * hFactor, lasts, air);
     }
 
     /** In words, such as: under film, on a metal tray. */

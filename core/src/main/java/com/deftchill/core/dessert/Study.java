@@ -193,7 +193,7 @@ public record Study(
                 Thaw.NEVER_FROZEN);
         chilled.judgeAt(Double.POSITIVE_INFINITY);
         double hBase = bed.fromMm() == 0 ? cooler.hBase() : 0;
-        var first = new Place(batch.airC(), cooler.h(), cooler.h(), hBase, SOONER_WITHIN);
+        var first = new Place(batch.airC() + cooler.warmerK(), cooler.h(), cooler.h(), hBase, SOONER_WITHIN);
         new ChillSimulation(cut, materials, vessel.material(), coarse)
                 .run(pourC, Build.BENCH_C, List.of(first), chilled);
         return chilled.setSeconds();

@@ -58,7 +58,7 @@ public enum Whip {
     }
 
     /** Overrun of cream with 35 % fat, cold and unsweetened. */
-    double ofCream(FoamParameters p) {
+    public double ofCream(FoamParameters p) {
         return ofCream.apply(p).value();
     }
 

@@ -89,6 +89,12 @@ public record GelProduct(
         POWDER
     }
 
+    /** The same of another strength. */
+    public GelProduct ofBloom(double other) {
+        return new GelProduct(
+                id, name, agent, other, form, sheetG, packetG, heat, spoonGramsPerMl, origin, allergens, diet, source);
+    }
+
     public boolean isGelatin() {
         return agent == Agent.GELATIN;
     }

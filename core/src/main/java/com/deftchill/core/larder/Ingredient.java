@@ -109,6 +109,23 @@ public record Ingredient(
                 group.equals("egg") ? "egg eggs yolks whites".split(" ") : new String[0]);
     }
 
+    /** The same, taking up so much at most, g/g; what is not dipped stays as it is. */
+    public Ingredient soakingUp(double capacity) {
+        var soaks = spooned.soaking().map(soaking -> new Soaking(capacity, soaking.tauSeconds()));
+        return new Ingredient(
+                id,
+                name,
+                group,
+                composition,
+                ph,
+                buffer,
+                protease,
+                tint,
+                new Spooned(spooned.bulk(), spooned.pieces(), soaks, spooned.curd()),
+                labelling,
+                source);
+    }
+
     /** How it takes up a liquid, for dry sponge and biscuits. */
     public Optional<Soaking> soaking() {
         return spooned.soaking();

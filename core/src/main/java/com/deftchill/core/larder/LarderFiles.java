@@ -180,6 +180,7 @@ public final class LarderFiles {
                 number(row, "hBase"),
                 number(row, "power"),
                 number(row, "contents"),
+                0,
                 source(row));
     }
 

@@ -249,7 +249,7 @@ public final class OwnEntries {
         double power = number(kind, "power");
         double contents = number(kind, "contents");
         if (problems.isEmpty()) {
-            coolers.add(new Cooler(entry.id(), name, air, h, hBase, power, contents, OWN));
+            coolers.add(new Cooler(entry.id(), name, air, h, hBase, power, contents, 0, OWN));
         }
     }
 

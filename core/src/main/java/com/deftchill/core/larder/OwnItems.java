@@ -10,4 +10,19 @@ public record OwnItems(List<Ingredient> ingredients, List<GelProduct> gels, List
         moulds = List.copyOf(moulds);
         coolers = List.copyOf(coolers);
     }
+
+    /** One gelling agent alone. */
+    public static OwnItems of(GelProduct gel) {
+        return new OwnItems(List.of(), List.of(gel), List.of(), List.of());
+    }
+
+    /** One cooler alone. */
+    public static OwnItems of(Cooler cooler) {
+        return new OwnItems(List.of(), List.of(), List.of(), List.of(cooler));
+    }
+
+    /** One ingredient alone. */
+    public static OwnItems of(Ingredient ingredient) {
+        return new OwnItems(List.of(ingredient), List.of(), List.of(), List.of());
+    }
 }

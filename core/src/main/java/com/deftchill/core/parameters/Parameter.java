@@ -25,4 +25,9 @@ public record Parameter(
     public Parameter at(double other) {
         return new Parameter(id, name, other, unit, grade, source, low, high);
     }
+
+    /** The same as a kitchen has measured it: its range makes room. */
+    Parameter measured(double other) {
+        return new Parameter(id, name, other, unit, grade, source, Math.min(low, other), Math.max(high, other));
+    }
 }

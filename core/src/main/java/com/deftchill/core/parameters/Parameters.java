@@ -108,6 +108,13 @@ public record Parameters(
                 .toList());
     }
 
+    /** The same with one of them as a kitchen has measured it, which may lie outside the range of most kitchens. */
+    public Parameters measured(String id, double value) {
+        return of(all().stream()
+                .map(parameter -> parameter.id().equals(id) ? parameter.measured(value) : parameter)
+                .toList());
+    }
+
     private static final Pattern SLOWS_FAT = Pattern.compile("fat\\.(cocoa|milk)Time\\d+");
     private static final Pattern FIRMS_FAT = Pattern.compile("fat\\.scale");
     private static final Pattern SLOWS_REST = Pattern.compile("body\\.(curdRecovers|starchGrowsIn)");

@@ -1,0 +1,200 @@
+package com.deftchill.core.learn;
+
+import com.deftchill.core.assess.Assessor;
+import com.deftchill.core.batch.BatchReader;
+import com.deftchill.core.batch.Mixing;
+import com.deftchill.core.dessert.Dessert;
+import com.deftchill.core.dessert.Study;
+import com.deftchill.core.formula.WrittenFormula;
+import com.deftchill.core.kitchen.Workplace;
+import com.deftchill.core.learn.Unknown.Scope;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.hipparchus.analysis.interpolation.LinearInterpolator;
+
+/** Asks the models how what was measured depends on what is not known. Keeps answers, so that a formula made often is asked once. */
+public final class Responses {
+    /** What moves a figure less than this over the whole of its prior is not learnt from it. */
+    private static final double LEAST = 1e-4;
+
+    private final Assessor assessor;
+    private final Workplace handbook;
+    private final Set<Scope> scopes;
+    private final Map<Key, Optional<Response>> kept = new HashMap<>();
+
+    /** What is asked: answers to the same question are the same, whichever lot or cook it is of. */
+    private record Key(WrittenFormula document, Measure measure) {}
+
+    /**
+     * @param assessor as finely as is wanted
+     * @param handbook the workplace before anything was learnt
+     * @param scopes of what is to be learnt
+     */
+    public Responses(Assessor assessor, Workplace handbook, Set<Scope> scopes) {
+        this.assessor = assessor;
+        this.handbook = handbook;
+        this.scopes = Set.copyOf(scopes);
+    }
+
+    /** The workplace before anything was learnt. */
+    public Workplace handbook() {
+        return handbook;
+    }
+
+    /**
+     * How a measured figure depends on what this batch was made with; empty where the formula has no such figure.
+     *
+     * @param made the batch
+     */
+    public Optional<Response> of(MadeOf made, Measure measure) {
+        if (measure.unknown().isPresent()) {
+            var unknown = measure.unknown().get();
+            return prior(unknown).map(prior -> Response.direct(measure.quantity(), unknown, prior));
+        }
+        return kept.computeIfAbsent(new Key(made.document(), measure), key -> asked(made.document(), measure))
+                .map(response -> named(response, made));
+    }
+
+    /** What is known of a number before anything is measured. */
+    public Optional<Prior> prior(Unknown unknown) {
+        return Teachable.of(unknown).flatMap(teachable -> teachable.prior(unknown, handbook));
+    }
+
+    /** A response is of a gelatin, a cooler, a cook: here of this batch's. */
+    private static Response named(Response response, MadeOf made) {
+        var curves = new HashMap<Unknown, Response.Curve>();
+        response.curves().forEach((unknown, curve) -> curves.put(made.own(unknown), curve));
+        return new Response(response.quantity(), response.whole(), response.base(), curves);
+    }
+
+    private Optional<Response> asked(WrittenFormula document, Measure measure) {
+        var base = figure(document, measure, handbook);
+        if (base.isEmpty()) {
+            return Optional.empty();
+        }
+        var curves = new HashMap<Unknown, Response.Curve>();
+        for (var teachable : Teachable.ALL) {
+            if (teachable.from().contains(measure.quantity()) && scopes.contains(teachable.scope())) {
+                for (var unknown : present(teachable, document)) {
+                    curve(document, measure, unknown, base.get()).ifPresent(curve -> curves.put(unknown, curve));
+                }
+            }
+        }
+        return Optional.of(
+                new Response(measure.quantity(), base.get().whole(), base.get().link(), curves));
+    }
+
+    /** What of a kind a formula has, lots and cooks not named yet. */
+    private List<Unknown> present(Teachable teachable, WrittenFormula document) {
+        return switch (teachable.scope()) {
+            case LOT ->
+                document.components().stream()
+                        .flatMap(component -> component.gels().stream())
+                        .map(WrittenFormula.Gel::of)
+                        .filter(of -> !of.isEmpty())
+                        .distinct()
+                        .map(of -> Unknown.lot(of, ""))
+                        .toList();
+            case COOLER ->
+                document.cooler().of().isEmpty()
+                        ? List.of()
+                        : List.of(new Unknown(Scope.COOLER, document.cooler().of(), teachable.what()));
+            case INGREDIENT -> List.of();
+            default -> List.of(new Unknown(teachable.scope(), "", teachable.what()));
+        };
+    }
+
+    private Optional<Response.Curve> curve(WrittenFormula document, Measure measure, Unknown unknown, Figure base) {
+        var prior = prior(unknown);
+        if (prior.isEmpty()) {
+            return Optional.empty();
+        }
+        var at = new double[Response.NODES.length];
+        double most = 0;
+        for (int i = 0; i < at.length; i++) {
+            double z = Response.NODES[i];
+            if (z != 0) {
+                var figure = figure(
+                        document, measure, unknown.put(handbook, prior.get().value(z)));
+                if (figure.isEmpty()) {
+                    return Optional.empty();
+                }
+                at[i] = figure.get().link() - base.link();
+                most = Math.max(most, Math.abs(at[i]));
+            }
+        }
+        return most > LEAST ? Optional.of(new Response.Curve(at)) : Optional.empty();
+    }
+
+    /**
+     * A figure of a dessert.
+     *
+     * @param link on the scale of its quantity
+     * @param whole height as moulded, mm; 0 where it is none
+     */
+    private record Figure(double link, double whole) {}
+
+    private Optional<Figure> figure(WrittenFormula document, Measure measure, Workplace workplace) {
+        return predicted(assessor, document, measure, workplace)
+                .map(found -> new Figure(measure.quantity().link(found[0], found[1]), found[1]));
+    }
+
+    /** What a figure comes to in a workplace, and the height as moulded; empty where the formula has no such figure. */
+    public static Optional<double[]> predicted(
+            Assessor assessor, WrittenFormula document, Measure measure, Workplace workplace) {
+        if (measure.quantity() == Quantity.FOAM_DENSITY) {
+            return BatchReader.read(document, workplace)
+                    .batch()
+                    .filter(batch -> measure.component() < batch.components().size())
+                    .map(batch -> new double[] {
+                        Mixing.of(batch.components().get(measure.component())).gramsPerMl(), 0
+                    });
+        }
+        return assessor.study(document, workplace)
+                .value()
+                .flatMap(dessert -> chilled(dessert, measure))
+                .filter(found -> Double.isFinite(found[0]));
+    }
+
+    private static Optional<double[]> chilled(Dessert dessert, Measure measure) {
+        var whole = dessert.mouldedMm();
+        return switch (measure.quantity()) {
+            case STANDING_HEIGHT ->
+                dessert.batch().turnsOut() && !dessert.setting().isEmpty()
+                        ? Optional.of(new double[] {dessert.standingMm(), whole})
+                        : Optional.empty();
+            case FIRMNESS -> dessert.main().map(study -> new double[] {study.judgedPa(), 0});
+            case SET_AFTER ->
+                dessert.setting().isEmpty()
+                        ? Optional.empty()
+                        : Optional.of(new double[] {dessert.setSeconds() / 60, 0});
+            case CORE_AT -> dessert.main().map(study -> new double[] {core(study, measure.level()), 0});
+            default -> Optional.empty();
+        };
+    }
+
+    private static double core(Study study, double minute) {
+        var minutes = study.history().minutes();
+        var celsius = study.history().warmestC();
+        int last = minutes.length - 1;
+        if (minute <= minutes[0] || minute >= minutes[last]) {
+            return minute <= minutes[0] ? celsius[0] : celsius[last];
+        }
+        return new LinearInterpolator().interpolate(minutes, celsius).value(minute);
+    }
+
+    /** All that a list of batches and what was measured of them comes to; what a formula has no figure for is left out. */
+    public List<Observation> observations(List<Measured> measured, Learning.Progress progress) {
+        var found = new ArrayList<Observation>();
+        for (int i = 0; i < measured.size(); i++) {
+            var one = measured.get(i);
+            of(one.made(), one.measure()).ifPresent(response -> found.add(new Observation(one, response)));
+            progress.at((i + 1.0) / measured.size());
+        }
+        return found;
+    }
+}
