@@ -67,7 +67,7 @@ public record Ladder(
     /**
      * What is asked for.
      *
-     * @param address {@code /components/c/gels/g/amount}, {@code /components/c/lines/l/amount} or {@code /components/c/foams/f/whip}
+     * @param address {@code /components/c/gels/g/amount}, {@code /components/c/lines/l/amount} or {@code /components/c/foams/f/stage}
      * @param cups 3 to 6
      * @param step factor from one cup to the next; of no account for stages
      * @param cupG grams in a cup

@@ -48,6 +48,7 @@ public final class Learning {
     private static final int MOST_STEPS = 200;
     private static final double SAME = 1e-7;
     private static final double STEP = 1e-3;
+    private static final double MOST_OWN = 0.95;
     /** Fewer tell nothing of how much they scatter. */
     private static final int SCATTER_FROM = 5;
 
@@ -212,7 +213,7 @@ public final class Learning {
     private Learnt answer(double[] z, double[] weights) {
         int n = unknowns.size();
         if (n == 0) {
-            return new Learnt(List.of(), List.of(), readings(z), new double[0][0], 1);
+            return new Learnt(List.of(), List.of(), readings(z, weights, new double[0][0], 1), new double[0][0], 1);
         }
         double scatter = scatter(z, weights);
         RealMatrix normal = MatrixUtils.createRealIdentityMatrix(n);
@@ -225,7 +226,8 @@ public final class Learning {
         for (int i = 0; i < n; i++) {
             figures.add(figure(i, z, covariance));
         }
-        return new Learnt(figures, priors, readings(z), covariance.getData(), scatter);
+        var found = covariance.getData();
+        return new Learnt(figures, priors, readings(z, weights, found, scatter), found, scatter);
     }
 
     private Learnt.Figure figure(int i, double[] z, RealMatrix covariance) {
@@ -245,13 +247,37 @@ public final class Learning {
         return new Learnt.Figure(unknown, priors.get(i), z[i], sigma, readings, with);
     }
 
-    private List<Learnt.Reading> readings(double[] z) {
+    private List<Learnt.Reading> readings(double[] z, double[] weights, double[][] covariance, double scatter) {
         var readings = new ArrayList<Learnt.Reading>();
         for (int i = 0; i < observations.size(); i++) {
             var o = observations.get(i);
             double after = o.response().predicted(unknowns, z);
-            readings.add(new Learnt.Reading(o, o.response().predicted(), after, o.deviation(), o.residual(after)));
+            double told = spread(slopes(o, z), covariance);
+            // How much of its own prediction a reading makes: left out, the fit would miss it by so much more.
+            double own = Math.min(MOST_OWN, weights[i] * told / scatter);
+            double leftOut = o.measured().value() + o.deviation() * o.residual(after) / (1 - own);
+            readings.add(new Learnt.Reading(
+                    o,
+                    new Learnt.Predicted(
+                            o.response().predicted(),
+                            o.deviation() * Math.sqrt(1 + spread(slopes(o, new double[z.length]), null))),
+                    new Learnt.Predicted(leftOut, o.deviation() * Math.sqrt(scatter + told / (1 - own))),
+                    after,
+                    o.deviation(),
+                    o.residual(after)));
         }
         return readings;
+    }
+
+    /** Variance that what is not known gives to a prediction; by the priors where there is no covariance. */
+    private static double spread(double[] slopes, double[][] covariance) {
+        double sum = 0;
+        for (int i = 0; i < slopes.length; i++) {
+            for (int j = 0; j < slopes.length; j++) {
+                double together = covariance == null ? (i == j ? 1 : 0) : covariance[i][j];
+                sum += slopes[i] * together * slopes[j];
+            }
+        }
+        return sum;
     }
 }

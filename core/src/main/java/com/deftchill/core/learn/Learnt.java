@@ -1,9 +1,11 @@
 package com.deftchill.core.learn;
 
 import com.deftchill.core.kitchen.Workplace;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * What a kitchen's readings come to.
@@ -16,6 +18,8 @@ import java.util.Optional;
  */
 public record Learnt(
         List<Figure> figures, List<Prior> priors, List<Reading> readings, double[][] covariance, double scatter) {
+    private static final double STEP = 1e-3;
+
     public Learnt {
         figures = List.copyOf(figures);
         priors = List.copyOf(priors);
@@ -73,18 +77,78 @@ public record Learnt(
     }
 
     /**
+     * A prediction.
+     *
+     * @param deviation standard deviation that a reading has about it, in its unit
+     */
+    public record Predicted(double value, double deviation) {
+        /** Whether a reading lies where 80 of 100 should. */
+        public boolean holds(double reading) {
+            return Math.abs(reading - value) <= Prior.EIGHTY * deviation;
+        }
+    }
+
+    /**
      * A reading beside its predictions.
      *
-     * @param before by the handbook's set
-     * @param after by what was learnt
+     * @param handbook by the handbook's set
+     * @param leftOut by what all other readings tell
+     * @param after by what all of them tell
      * @param deviation that it may have, in its unit
      * @param off how far the prediction is above it, in those
      */
-    public record Reading(Observation observation, double before, double after, double deviation, double off) {
+    public record Reading(
+            Observation observation,
+            Predicted handbook,
+            Predicted leftOut,
+            double after,
+            double deviation,
+            double off) {
         /** So far off that something else happened, or was written down wrong. */
         public boolean wild() {
             return Math.abs(off) > Learning.OUTLIER;
         }
+    }
+
+    /**
+     * How good the predictions of one quantity are.
+     *
+     * @param readings how many
+     * @param bias mean of prediction less reading, in its unit
+     * @param spread root of the mean square of it
+     * @param held how many readings lay in the range that holds 80 of 100
+     */
+    public record Goodness(Quantity quantity, boolean learnt, int readings, double bias, double spread, int held) {}
+
+    /** How good the handbook's predictions are, and what was learnt from the others, quantity by quantity. */
+    public List<Goodness> goodness() {
+        var found = new ArrayList<Goodness>();
+        for (var quantity : Quantity.values()) {
+            var of = readings.stream()
+                    .filter(r -> r.observation().measured().measure().quantity() == quantity)
+                    .toList();
+            if (!of.isEmpty()) {
+                found.add(goodness(quantity, of, false));
+                found.add(goodness(quantity, of, true));
+            }
+        }
+        return found;
+    }
+
+    private static Goodness goodness(Quantity quantity, List<Reading> readings, boolean learnt) {
+        double sum = 0;
+        double squares = 0;
+        int held = 0;
+        for (var reading : readings) {
+            var predicted = learnt ? reading.leftOut() : reading.handbook();
+            double measured = reading.observation().measured().value();
+            double off = predicted.value() - measured;
+            sum += off;
+            squares += off * off;
+            held += predicted.holds(measured) ? 1 : 0;
+        }
+        int n = readings.size();
+        return new Goodness(quantity, learnt, n, sum / n, Math.sqrt(squares / n), held);
     }
 
     /** Those that the readings tell. */
@@ -117,32 +181,36 @@ public record Learnt(
         }
     }
 
-    /** Which of the readings taken, taken once more, would tell most of a number for its work. */
-    public Optional<Worth> next(Unknown about) {
+    /**
+     * Which reading would tell most of a number for its work: one of those taken, taken once more, or one that was never taken.
+     *
+     * @param never readings that could be taken, of any value
+     */
+    public Optional<Worth> next(Unknown about, List<Observation> never) {
         int k = figures.stream().map(Figure::unknown).toList().indexOf(about);
         if (k < 0) {
             return Optional.empty();
         }
-        return readings.stream()
-                .map(reading -> new Worth(reading.observation().measured(), leaves(reading, k)))
+        return Stream.concat(readings.stream().map(Reading::observation), never.stream())
+                .map(observation -> new Worth(observation.measured(), leaves(observation, k)))
                 .filter(worth -> worth.leaves() < 1)
                 .max(Comparator.comparingDouble(Worth::perMinute)
                         .thenComparing(worth -> worth.like().made().batch()));
     }
 
     /** One reading more by Sherman and Morrison's rule. */
-    private double leaves(Reading reading, int k) {
+    private double leaves(Observation observation, int k) {
         int n = figures.size();
         var slopes = new double[n];
-        var response = reading.observation().response();
+        var response = observation.response();
         var unknowns = figures.stream().map(Figure::unknown).toList();
         var z = figures.stream().mapToDouble(Figure::z).toArray();
-        double step = 1e-3;
+        double after = response.predicted(unknowns, z);
         for (int j = 0; j < n; j++) {
             if (response.curves().containsKey(unknowns.get(j))) {
                 var up = z.clone();
-                up[j] += step;
-                slopes[j] = (response.predicted(unknowns, up) - reading.after()) / (step * reading.deviation());
+                up[j] += STEP;
+                slopes[j] = (response.predicted(unknowns, up) - after) / (STEP * observation.deviation());
             }
         }
         var moved = new double[n];

@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import org.hipparchus.analysis.interpolation.LinearInterpolator;
 
 /** Asks the models how what was measured depends on what is not known. Keeps answers, so that a formula made often is asked once. */
@@ -24,7 +25,7 @@ public final class Responses {
     private final Assessor assessor;
     private final Workplace handbook;
     private final Set<Scope> scopes;
-    private final Map<Key, Optional<Response>> kept = new HashMap<>();
+    private final Map<Key, Optional<Response>> kept;
 
     /** What is asked: answers to the same question are the same, whichever lot or cook it is of. */
     private record Key(WrittenFormula document, Measure measure) {}
@@ -35,9 +36,19 @@ public final class Responses {
      * @param scopes of what is to be learnt
      */
     public Responses(Assessor assessor, Workplace handbook, Set<Scope> scopes) {
+        this(assessor, handbook, Set.copyOf(scopes), new ConcurrentHashMap<>());
+    }
+
+    private Responses(Assessor assessor, Workplace handbook, Set<Scope> scopes, Map<Key, Optional<Response>> kept) {
         this.assessor = assessor;
         this.handbook = handbook;
-        this.scopes = Set.copyOf(scopes);
+        this.scopes = scopes;
+        this.kept = kept;
+    }
+
+    /** The same, with the same answers kept, asked by another assessor that computes as finely. */
+    public Responses by(Assessor other) {
+        return new Responses(other, handbook, scopes, kept);
     }
 
     /** The workplace before anything was learnt. */
@@ -55,8 +66,14 @@ public final class Responses {
             var unknown = measure.unknown().get();
             return prior(unknown).map(prior -> Response.direct(measure.quantity(), unknown, prior));
         }
-        return kept.computeIfAbsent(new Key(made.document(), measure), key -> asked(made.document(), measure))
-                .map(response -> named(response, made));
+        // Not computed inside the map: what takes long is given up, and two may ask at once.
+        var key = new Key(made.document(), measure);
+        var known = kept.get(key);
+        if (known == null) {
+            known = asked(made.document(), measure);
+            kept.put(key, known);
+        }
+        return known.map(response -> named(response, made));
     }
 
     /** What is known of a number before anything is measured. */
@@ -156,11 +173,12 @@ public final class Responses {
         }
         return assessor.study(document, workplace)
                 .value()
-                .flatMap(dessert -> chilled(dessert, measure))
+                .flatMap(dessert -> figure(dessert, measure))
                 .filter(found -> Double.isFinite(found[0]));
     }
 
-    private static Optional<double[]> chilled(Dessert dessert, Measure measure) {
+    /** A figure of a dessert computed through, and its height as moulded. */
+    static Optional<double[]> figure(Dessert dessert, Measure measure) {
         var whole = dessert.mouldedMm();
         return switch (measure.quantity()) {
             case STANDING_HEIGHT ->
@@ -173,6 +191,12 @@ public final class Responses {
                         ? Optional.empty()
                         : Optional.of(new double[] {dessert.setSeconds() / 60, 0});
             case CORE_AT -> dessert.main().map(study -> new double[] {core(study, measure.level()), 0});
+            case FOAM_DENSITY ->
+                measure.component() < dessert.portraits().size()
+                        ? Optional.of(new double[] {
+                            dessert.portraits().get(measure.component()).mix().gramsPerMl(), 0
+                        })
+                        : Optional.empty();
             default -> Optional.empty();
         };
     }

@@ -76,7 +76,7 @@ class LadderTest {
                 .orElseThrow();
         assertThat(sugar.base()).extracting(Ladder.Weight::name).anyMatch(name -> name.contains("Gold sheets"));
         assertThat(sugar.cups().get(1).own().get(0).name()).contains("ugar");
-        var whip = Ladder.of(MOUSSE, HANDBOOK, new Wish("/components/0/foams/0/whip", 4, 1, 60, 3, 1))
+        var whip = Ladder.of(MOUSSE, HANDBOOK, new Wish("/components/0/foams/0/stage", 4, 1, 60, 3, 1))
                 .orElseThrow();
         assertThat(whip.cups()).extracting(Ladder.Cup::text).containsExactly("ribbon", "soft", "medium", "stiff");
     }

@@ -8,22 +8,35 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import jakarta.persistence.Version;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.util.Locale;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 
-/** A batch as made. It never changes: what was predicted and the formula as it was are kept with what came out. */
+/**
+ * A batch as made. What was predicted and the formula as it was never change; what came out can be corrected, and what was there
+ * before is kept.
+ */
 @Entity
 @Table(name = "batch")
 class BatchEntity {
+    private static final int LONGEST_FOUND_BY = 1500;
+
     @Id
     private UUID id;
 
+    @Version
+    private long version;
+
     @Column(updatable = false)
     private UUID formulaId;
+
+    @Column(updatable = false)
+    private String kitchen = "own";
 
     private LocalDate madeOn;
     private LocalTime pouredAt;
@@ -34,36 +47,76 @@ class BatchEntity {
 
     private Double standingMm;
     private String note;
+    private String cook = "";
+    private String foundBy = "";
+
+    @Column(updatable = false)
+    private UUID makingId;
 
     @JdbcTypeCode(SqlTypes.JSON)
+    private BatchRecord record;
+
+    @JdbcTypeCode(SqlTypes.JSON)
+    @Column(updatable = false)
     private StoredPrediction predicted;
 
     @JdbcTypeCode(SqlTypes.JSON)
+    @Column(updatable = false)
     private WrittenFormula document;
 
+    @Column(updatable = false)
     private Instant createdAt;
+
+    private Instant changedAt;
 
     protected BatchEntity() {}
 
-    BatchEntity(UUID formulaId, MadeBatch made, StoredPrediction predicted, WrittenFormula document, Instant now) {
+    BatchEntity(UUID formulaId, UUID makingId, StoredPrediction predicted, WrittenFormula document, Instant now) {
         this.id = UUID.randomUUID();
         this.formulaId = formulaId;
-        this.madeOn = made.madeOn();
-        this.pouredAt = made.pouredAt();
-        this.outcome = made.outcome();
-        this.standingMm = made.standingMm();
-        this.note = made.note() == null ? "" : made.note();
+        this.makingId = makingId;
         this.predicted = predicted;
         this.document = document;
         this.createdAt = now;
+    }
+
+    /** Takes what is said of it now. */
+    BatchEntity write(CameOut said, String formulaName, Instant now) {
+        madeOn = said.madeOn();
+        pouredAt = said.pouredAt();
+        outcome = said.outcome();
+        standingMm = said.standingMm();
+        note = said.note();
+        cook = said.cook();
+        record = said.record();
+        changedAt = now;
+        var words = new StringBuilder(formulaName).append(' ').append(cook);
+        record.lots().forEach(lot -> words.append(' ').append(lot.lot()));
+        words.append(' ').append(note);
+        var found = words.toString().toLowerCase(Locale.ROOT);
+        foundBy = found.substring(0, Math.min(LONGEST_FOUND_BY, found.length()));
+        return this;
+    }
+
+    /** What is said of it. */
+    CameOut said() {
+        return new CameOut(madeOn, pouredAt, outcome, standingMm, note, cook, getRecord());
     }
 
     UUID getId() {
         return id;
     }
 
+    long getVersion() {
+        return version;
+    }
+
     UUID getFormulaId() {
         return formulaId;
+    }
+
+    UUID getMakingId() {
+        return makingId;
     }
 
     LocalDate getMadeOn() {
@@ -84,6 +137,14 @@ class BatchEntity {
 
     String getNote() {
         return note;
+    }
+
+    String getCook() {
+        return cook;
+    }
+
+    BatchRecord getRecord() {
+        return record == null ? BatchRecord.EMPTY : record;
     }
 
     StoredPrediction getPredicted() {

@@ -1,10 +1,13 @@
 package com.deftchill.server.batchlog;
 
+import com.deftchill.server.formula.StoredPrediction;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -18,6 +21,8 @@ interface BatchRepository extends JpaRepository<BatchEntity, UUID> {
 
     Page<BatchEntity> findByFormulaIdOrderByMadeOnDescPouredAtDescCreatedAtDesc(UUID formulaId, Pageable page);
 
+    List<BatchEntity> findByOrderByMadeOnDescPouredAtDescCreatedAtDesc(Limit limit);
+
     /** A batch without its document. */
     record Made(UUID formulaId, LocalDate madeOn, Outcome outcome) {}
 
@@ -30,4 +35,54 @@ interface BatchRepository extends JpaRepository<BatchEntity, UUID> {
             order by b.pouredAt, b.createdAt
             """)
     List<Made> ofTheLastDays(Collection<UUID> formulaIds);
+
+    /** A line of the log: no document is read for it. */
+    record Line(
+            UUID id,
+            UUID formulaId,
+            String formula,
+            LocalDate madeOn,
+            LocalTime pouredAt,
+            Outcome outcome,
+            Double standingMm,
+            String cook,
+            String note,
+            StoredPrediction predicted) {}
+
+    String WISH = """
+            where (:formulaId is null or b.formulaId = :formulaId)
+              and (:outcome is null or b.outcome = :outcome)
+              and (:words is null or b.foundBy like :words)
+              and (:cook is null or b.cook = :cook)
+              and (:since is null or b.madeOn >= :since)
+              and (:until is null or b.madeOn <= :until)
+            """;
+
+    @Query(
+            value = """
+            select new com.deftchill.server.batchlog.BatchRepository$Line(b.id, b.formulaId, f.name, b.madeOn, b.pouredAt, b.outcome,
+                   b.standingMm, b.cook, b.note, b.predicted)
+            from BatchEntity b join FormulaEntity f on f.id = b.formulaId
+            """ + WISH + "order by b.madeOn desc, b.pouredAt desc, b.createdAt desc",
+            countQuery = "select count(b) from BatchEntity b " + WISH)
+    Page<Line> found(
+            UUID formulaId,
+            Outcome outcome,
+            String words,
+            String cook,
+            LocalDate since,
+            LocalDate until,
+            Pageable page);
+
+    /** How many of each outcome were made on a day. */
+    record DayCount(LocalDate on, Outcome outcome, long count) {}
+
+    @Query("""
+            select new com.deftchill.server.batchlog.BatchRepository$DayCount(b.madeOn, b.outcome, count(b))
+            from BatchEntity b
+            """ + WISH + "group by b.madeOn, b.outcome order by b.madeOn, b.outcome")
+    List<DayCount> days(UUID formulaId, Outcome outcome, String words, String cook, LocalDate since, LocalDate until);
+
+    @Query("select distinct b.cook from BatchEntity b where b.cook <> '' order by b.cook")
+    List<String> cooks(Limit limit);
 }

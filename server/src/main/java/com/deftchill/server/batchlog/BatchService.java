@@ -5,24 +5,34 @@ import com.deftchill.server.formula.FormulaService;
 import com.deftchill.server.formula.StoredPrediction;
 import com.deftchill.server.problem.NotFoundException;
 import com.deftchill.server.problem.NotUnderstoodException;
+import com.deftchill.server.problem.StaleVersionException;
 import com.deftchill.server.workplace.Asked;
 import com.deftchill.server.workplace.Computing;
 import com.deftchill.server.workplace.Fingerprints;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.Arrays;
+import java.util.List;
 import java.util.UUID;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Logs batches, each with what was predicted for the formula it was made by. */
+/** Logs batches, each with what was predicted for the formula it was made by, and takes corrections. */
 @Service
 public class BatchService {
+    /** Corrections of one person within this time are one. */
+    private static final Duration ONE_CORRECTION = Duration.ofMinutes(10);
+
+    private static final int MOST_CHANGES = 100;
+
     private final BatchRepository batches;
+    private final BatchChangeRepository changes;
     private final FormulaService formulas;
     private final Computing computing;
     private final Fingerprints fingerprints;
@@ -30,11 +40,13 @@ public class BatchService {
 
     BatchService(
             BatchRepository batches,
+            BatchChangeRepository changes,
             FormulaService formulas,
             Computing computing,
             Fingerprints fingerprints,
             Clock clock) {
         this.batches = batches;
+        this.changes = changes;
         this.formulas = formulas;
         this.computing = computing;
         this.fingerprints = fingerprints;
@@ -54,26 +66,73 @@ public class BatchService {
                 .orElseThrow(() -> new NotFoundException("Batch", id));
     }
 
+    @Transactional(readOnly = true)
+    BatchEntity get(UUID id) {
+        return batches.findById(id).orElseThrow(() -> new NotFoundException("Batch", id));
+    }
+
+    @Transactional(readOnly = true)
+    String formulaName(UUID formulaId) {
+        return formulas.get(formulaId).getDocument().name();
+    }
+
     @Transactional
     BatchEntity log(UUID formulaId, MadeBatch made) {
+        return log(formulaId, made.document(), made.said(), null);
+    }
+
+    private BatchEntity log(UUID formulaId, WrittenFormula document, CameOut said, UUID makingId) {
         var formula = formulas.get(formulaId);
-        var outcome =
-                computing.light(Asked.NOBODY, (assessor, workplace) -> assessor.assess(made.document(), workplace));
+        Readings.check(said, document);
+        var outcome = computing.light(Asked.NOBODY, (assessor, workplace) -> assessor.assess(document, workplace));
         var assessment = outcome.value().orElseThrow(() -> new NotUnderstoodException(outcome.problems()));
-        return batches.saveAndFlush(new BatchEntity(
-                formula.getId(),
-                made,
-                StoredPrediction.of(assessment.prediction(), fingerprints.of(made.document())),
-                made.document(),
-                clock.instant()));
+        var now = clock.instant();
+        var predicted = StoredPrediction.of(assessment.prediction(), fingerprints.of(document));
+        return batches.saveAndFlush(new BatchEntity(formula.getId(), makingId, predicted, document, now)
+                .write(said, formula.getDocument().name(), now));
+    }
+
+    /** Corrects what is said of a batch; what was there before is kept. */
+    @Transactional
+    BatchEntity correct(UUID id, long version, String by, CameOut said) {
+        var batch = get(id);
+        if (batch.getVersion() != version) {
+            throw new StaleVersionException(batch.getVersion());
+        }
+        Readings.check(said, batch.getDocument());
+        if (batch.said().equals(said)) {
+            return batch;
+        }
+        var now = clock.instant();
+        boolean goesOn = changes.findFirstByBatchIdOrderByChangedAtDesc(id)
+                .filter(last -> last.getChangedBy().equals(by)
+                        && Duration.between(last.getChangedAt(), now).compareTo(ONE_CORRECTION) < 0)
+                .isPresent();
+        if (!goesOn) {
+            changes.save(new BatchChangeEntity(id, by, now, batch.said()));
+        }
+        return batches.saveAndFlush(batch.write(said, formulaName(batch.getFormulaId()), now));
+    }
+
+    @Transactional(readOnly = true)
+    List<BatchChangeEntity> changes(UUID id) {
+        return changes.findByBatchIdOrderByChangedAtDesc(get(id).getId(), Limit.of(MOST_CHANGES));
     }
 
     /** Logs a batch of the demo kitchen; {@code outcome} is the name of an {@link Outcome}. */
     @Transactional
-    public void logDemo(
-            UUID formulaId, WrittenFormula document, LocalDate madeOn, String outcome, double standingMm, String note) {
+    public UUID logDemo(
+            UUID formulaId,
+            WrittenFormula document,
+            LocalDate madeOn,
+            String outcome,
+            Double standingMm,
+            String note,
+            String cook,
+            BatchRecord record) {
         var poured = LocalTime.parse(document.starts());
-        log(formulaId, new MadeBatch(madeOn, poured, Outcome.valueOf(outcome), standingMm, note, document));
+        var said = new CameOut(madeOn, poured, Outcome.valueOf(outcome), standingMm, note, cook, record);
+        return log(formulaId, document, said, null).getId();
     }
 
     /** Whether it is the name of an {@link Outcome}. */
@@ -83,23 +142,36 @@ public class BatchService {
     }
 
     /**
-     * Logs a batch that was made step by step.
+     * What was said of a batch that was made step by step.
      *
      * @param outcome name of an {@link Outcome}
      * @param standingMm null where it was not measured
-     * @return its id
      */
-    @Transactional
-    public UUID logMade(
-            UUID formulaId,
-            WrittenFormula document,
+    public record MadeStepByStep(
+            UUID makingId,
             LocalDateTime poured,
             String outcome,
             Double standingMm,
-            String note) {
-        var made = new MadeBatch(
-                poured.toLocalDate(), poured.toLocalTime(), Outcome.valueOf(outcome), standingMm, note, document);
-        return log(formulaId, made).getId();
+            String note,
+            String cook,
+            BatchRecord record) {}
+
+    /**
+     * Logs a batch that was made step by step.
+     *
+     * @return its id
+     */
+    @Transactional
+    public UUID logMade(UUID formulaId, WrittenFormula document, MadeStepByStep made) {
+        var said = new CameOut(
+                made.poured().toLocalDate(),
+                made.poured().toLocalTime(),
+                Outcome.valueOf(made.outcome()),
+                made.standingMm(),
+                made.note(),
+                made.cook(),
+                made.record());
+        return log(formulaId, document, said, made.makingId()).getId();
     }
 
     @Transactional

@@ -2,6 +2,7 @@ package com.deftchill.server.batchlog;
 
 import com.deftchill.core.formula.WrittenFormula;
 import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotNull;
@@ -17,6 +18,8 @@ import java.time.LocalTime;
  * @param outcome in the words of the log
  * @param standingMm height on the plate by ruler, mm; absent when not measured
  * @param note anything else
+ * @param cook who made it
+ * @param record all else that is known already
  * @param document the formula as it was made
  */
 record MadeBatch(
@@ -37,5 +40,14 @@ record MadeBatch(
         @Schema(nullable = true) @Size(max = 2000, message = "must have at most 2000 characters")
         String note,
 
+        @Schema(nullable = true) @Size(max = 80, message = "must have at most 80 characters")
+        String cook,
+
+        @Schema(nullable = true) @Valid BatchRecord record,
+
         @NotNull(message = "is missing: the formula as it was made")
-        WrittenFormula document) {}
+        WrittenFormula document) {
+    CameOut said() {
+        return new CameOut(madeOn, pouredAt, outcome, standingMm, note, cook, record);
+    }
+}

@@ -1,7 +1,7 @@
 package com.deftchill.server.batchlog;
 
 /** How a batch came out, in the words of the log (handbook 5). */
-enum Outcome {
+public enum Outcome {
     CLEAN,
     SMALL_DIVOTS,
     TORN,

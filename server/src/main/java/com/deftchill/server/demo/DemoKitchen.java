@@ -4,14 +4,12 @@ import com.deftchill.core.formula.Changes;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.kitchen.WrittenKitchen;
 import com.deftchill.server.DeftChillSettings;
-import com.deftchill.server.batchlog.BatchService;
 import com.deftchill.server.formula.FormulaService;
 import com.deftchill.server.formula.RevisionService;
 import com.deftchill.server.workplace.KitchenService;
 import java.io.IOException;
 import java.sql.Timestamp;
 import java.time.Clock;
-import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
 import java.util.UUID;
@@ -57,7 +55,7 @@ class DemoKitchen implements ApplicationRunner {
     private final FormulaService formulas;
     private final RevisionService revisions;
     private final KitchenService kitchen;
-    private final BatchService batches;
+    private final DemoLog log;
     private final DemoPlans plans;
     private final JdbcTemplate jdbc;
     private final ObjectMapper json;
@@ -68,7 +66,7 @@ class DemoKitchen implements ApplicationRunner {
             FormulaService formulas,
             RevisionService revisions,
             KitchenService kitchen,
-            BatchService batches,
+            DemoLog log,
             DemoPlans plans,
             JdbcTemplate jdbc,
             ObjectMapper json,
@@ -77,7 +75,7 @@ class DemoKitchen implements ApplicationRunner {
         this.formulas = formulas;
         this.revisions = revisions;
         this.kitchen = kitchen;
-        this.batches = batches;
+        this.log = log;
         this.plans = plans;
         this.jdbc = jdbc;
         this.json = json;
@@ -93,21 +91,17 @@ class DemoKitchen implements ApplicationRunner {
         var pear = formulas.create(read("pear-bay.json"));
         var ids = new HashMap<String, UUID>();
         ids.put("pear-bay", pear.getId());
+        var documents = new HashMap<String, WrittenFormula>();
+        documents.put("pear-bay", pear.getDocument());
         for (var name : OTHERS) {
-            ids.put(name, formulas.create(read(name + ".json")).getId());
+            var stored = formulas.create(read(name + ".json"));
+            ids.put(name, stored.getId());
+            documents.put(name, stored.getDocument());
         }
         kitchen.save(0, read("kitchen.json", WrittenKitchen.class));
         revisions.keep(pear.getId(), "First try, too firm", firmer(pear.getDocument()));
         revisions.keep(pear.getId(), "As served in the spring", pear.getDocument());
-        var today = LocalDate.now(clock);
-        batches.logDemo(pear.getId(), pear.getDocument(), today.minusDays(9), "CLEAN", 44.0, "Trembles as it should.");
-        batches.logDemo(
-                pear.getId(),
-                pear.getDocument(),
-                today.minusDays(2),
-                "SMALL_DIVOTS",
-                43.0,
-                "Two seconds too long in the water.");
+        log.load(ids, documents);
         plans.load(ids);
         LOG.info("loaded the demo kitchen");
     }

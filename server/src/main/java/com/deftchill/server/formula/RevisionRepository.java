@@ -22,4 +22,6 @@ interface RevisionRepository extends JpaRepository<RevisionEntity, UUID> {
     @Modifying
     @Query("delete from RevisionEntity r where r.formulaId = :formulaId and r.name = '' and r.number <= :last")
     void deleteUnnamedUpTo(UUID formulaId, int last);
+
+    List<RevisionEntity> findTop50ByFormulaIdOrderByNumberDesc(UUID formulaId);
 }

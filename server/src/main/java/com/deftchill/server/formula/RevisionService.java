@@ -4,6 +4,7 @@ import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.server.problem.NotFoundException;
 import java.time.Clock;
 import java.time.Duration;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.PageRequest;
@@ -52,6 +53,15 @@ public class RevisionService {
     public RevisionEntity keep(UUID formulaId, String name, WrittenFormula document) {
         formulas.findForChangeById(formulaId).orElseThrow(() -> new NotFoundException("Formula", formulaId));
         return add(formulaId, name, document);
+    }
+
+    /** Which of the latest kept states is this very document. */
+    @Transactional(readOnly = true)
+    public Optional<Integer> numberOf(UUID formulaId, WrittenFormula document) {
+        return revisions.findTop50ByFormulaIdOrderByNumberDesc(formulaId).stream()
+                .filter(revision -> revision.getDocument().equals(document))
+                .map(RevisionEntity::getNumber)
+                .findFirst();
     }
 
     /** Gives a kept state another name. */

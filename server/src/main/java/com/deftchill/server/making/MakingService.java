@@ -52,6 +52,7 @@ class MakingService {
     private final FormulaService formulas;
     private final BatchService batches;
     private final KitchenService kitchens;
+    private final MakingRecords records;
     private final MessageWriter messages;
     private final Clock clock;
 
@@ -61,6 +62,7 @@ class MakingService {
             FormulaService formulas,
             BatchService batches,
             KitchenService kitchens,
+            MakingRecords records,
             MessageWriter messages,
             Clock clock) {
         this.makings = makings;
@@ -68,6 +70,7 @@ class MakingService {
         this.formulas = formulas;
         this.batches = batches;
         this.kitchens = kitchens;
+        this.records = records;
         this.messages = messages;
         this.clock = clock;
     }
@@ -193,10 +196,14 @@ class MakingService {
         return batches.logMade(
                 kept.entity().getFormulaId(),
                 making.made(),
-                poured.toLocalDateTime(),
-                outcome,
-                stood.isEmpty() ? null : Double.valueOf(stood),
-                note(making));
+                new BatchService.MadeStepByStep(
+                        kept.entity().getId(),
+                        poured.toLocalDateTime(),
+                        outcome,
+                        stood.isEmpty() ? null : Double.valueOf(stood),
+                        note(making),
+                        kept.entity().getBegunBy(),
+                        records.of(making)));
     }
 
     /** What was said of the whole; else what came of most portions. */

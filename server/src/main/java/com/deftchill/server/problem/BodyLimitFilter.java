@@ -12,13 +12,23 @@ import java.io.IOException;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
-/** Stops reading a request body once it is larger than any document. */
+/** Stops reading a request body once it is larger than any document; a photo may be larger, and says so by its kind. */
 @Component
 class BodyLimitFilter extends OncePerRequestFilter {
-    private final long limit;
+    private static final long SLACK = 1024;
+
+    private final long document;
+    private final long photo;
 
     BodyLimitFilter(DeftChillSettings settings) {
-        this.limit = settings.maxDocument().toBytes();
+        this.document = settings.maxDocument().toBytes();
+        // One byte too many is refused by the photo's own rule, with its own words.
+        this.photo = settings.maxPhoto().toBytes() + SLACK;
+    }
+
+    private long limit(HttpServletRequest request) {
+        var kind = request.getContentType();
+        return kind != null && kind.startsWith("image/") ? photo : document;
     }
 
     @Override
@@ -28,7 +38,7 @@ class BodyLimitFilter extends OncePerRequestFilter {
                 new HttpServletRequestWrapper(request) {
                     @Override
                     public ServletInputStream getInputStream() throws IOException {
-                        return new Limited(super.getInputStream(), limit);
+                        return new Limited(super.getInputStream(), limit(request));
                     }
                 },
                 response);

@@ -15,7 +15,7 @@ import java.util.Set;
 /** The sentences of the message files, by key. */
 final class MessageFiles {
     private static final List<String> FAMILIES =
-            List.of("steps", "flags", "problems", "moved", "day", "making", "rescue");
+            List.of("steps", "flags", "problems", "moved", "day", "making", "rescue", "learn");
 
     private final Map<String, MessageFormat> patterns = new HashMap<>();
 

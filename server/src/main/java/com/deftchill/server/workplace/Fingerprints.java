@@ -19,12 +19,19 @@ public class Fingerprints {
     private final OwnLarderService own;
     private final KitchenService kitchens;
     private final Parameters parameters;
+    private final KitchenNumbers numbers;
     private final JsonMapper json;
 
-    Fingerprints(OwnLarderService own, KitchenService kitchens, Parameters parameters, JsonMapper json) {
+    Fingerprints(
+            OwnLarderService own,
+            KitchenService kitchens,
+            Parameters parameters,
+            KitchenNumbers numbers,
+            JsonMapper json) {
         this.own = own;
         this.kitchens = kitchens;
         this.parameters = parameters;
+        this.numbers = numbers;
         this.json = json;
     }
 
@@ -35,9 +42,11 @@ public class Fingerprints {
 
     /** Of all that a formula is computed by: larder, settings, parameters and models. */
     public String rules() {
+        var learnt = numbers.fingerprint();
         return "l:"
                 + hash(own.list().stream().map(OwnLarderService.Stored::entry).toList()) + "-s:"
-                + hash(kitchens.settings().settings()) + "-p:" + parameters.fingerprint();
+                + hash(kitchens.settings().settings()) + "-p:" + parameters.fingerprint()
+                + (learnt.isEmpty() ? "" : "-k:" + learnt);
     }
 
     private String hash(Object value) {

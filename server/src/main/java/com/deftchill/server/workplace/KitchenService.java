@@ -18,6 +18,7 @@ public class KitchenService {
     private final OwnLarderService own;
     private final Larder shipped;
     private final Parameters parameters;
+    private final KitchenNumbers numbers;
     private final WorkplaceCache cache;
     private final ApplicationEventPublisher events;
 
@@ -26,12 +27,14 @@ public class KitchenService {
             OwnLarderService own,
             Larder shipped,
             Parameters parameters,
+            KitchenNumbers numbers,
             WorkplaceCache cache,
             ApplicationEventPublisher events) {
         this.kitchens = kitchens;
         this.own = own;
         this.shipped = shipped;
         this.parameters = parameters;
+        this.numbers = numbers;
         this.cache = cache;
         this.events = events;
     }
@@ -52,6 +55,11 @@ public class KitchenService {
     }
 
     private Workplace read() {
+        return numbers.put(handbook());
+    }
+
+    /** The same by the handbook's numbers, before anything was learnt. */
+    public Workplace handbook() {
         var kitchen = KitchenReader.read(settings().settings()).kitchen().orElseGet(KitchenReader::standard);
         return new Workplace(shipped.with(own.items()), kitchen, parameters);
     }

@@ -1,4 +1,4 @@
 package com.deftchill.server.workplace;
 
-/** The kitchen's settings or its own larder entries were changed. */
-record WorkplaceChanged() {}
+/** The kitchen's settings or its own larder entries were changed, or the numbers it goes by. */
+public record WorkplaceChanged() {}

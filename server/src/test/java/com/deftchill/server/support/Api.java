@@ -103,9 +103,32 @@ public final class Api {
         return JSON.createObjectNode();
     }
 
+    /** A node written as JSON. */
+    public static ObjectNode node(String text) {
+        return (ObjectNode) JSON.readTree(text);
+    }
+
     /** Sends text of another kind than JSON. */
     public Answer postText(String path, String body, String contentType) {
         return send(request(path).header("Content-Type", contentType).POST(HttpRequest.BodyPublishers.ofString(body)));
+    }
+
+    /** Sends bytes, such as a photo. */
+    public Answer postBytes(String path, byte[] body, String contentType) {
+        return send(request(path).header("Content-Type", contentType).POST(BodyPublishers.ofByteArray(body)));
+    }
+
+    /** What is at an address, as bytes. */
+    public byte[] getBytes(String path) {
+        try {
+            return client.send(request(path).GET().build(), BodyHandlers.ofByteArray())
+                    .body();
+        } catch (IOException e) {
+            throw new IllegalStateException("no answer from " + address, e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
     }
 
     /** What is at an address, as text. */

@@ -1,0 +1,141 @@
+package com.deftchill.server.batchlog;
+
+import com.deftchill.server.batchlog.LogController.LogDay;
+import com.deftchill.server.batchlog.LogController.LogLine;
+import com.deftchill.server.batchlog.LogController.LogPage;
+import com.deftchill.server.photo.FirstPhotos;
+import java.io.IOException;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.apache.commons.csv.CSVFormat;
+import org.springframework.data.domain.Limit;
+import org.springframework.data.domain.Page;
+import org.springframework.data.domain.PageRequest;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Finds batches. */
+@Service
+class LogService {
+    private static final int MOST_COOKS = 200;
+    private static final int MOST_ROWS = 20_000;
+    private static final int PAGE = 500;
+
+    private final BatchRepository batches;
+    private final FirstPhotos photos;
+
+    LogService(BatchRepository batches, FirstPhotos photos) {
+        this.batches = batches;
+        this.photos = photos;
+    }
+
+    @Transactional(readOnly = true)
+    LogPage search(LogWish wish, int page, int size) {
+        var found = found(wish, page, size);
+        var firsts = photos.of(
+                found.getContent().stream().map(BatchRepository.Line::id).toList());
+        return new LogPage(found.map(line -> line(line, firsts)).getContent(), found.getTotalElements(), page, size);
+    }
+
+    private Page<BatchRepository.Line> found(LogWish wish, int page, int size) {
+        return batches.found(
+                wish.formula(),
+                wish.outcome(),
+                wish.like(),
+                wish.cookOrNull(),
+                wish.since(),
+                wish.until(),
+                PageRequest.of(page, size));
+    }
+
+    private static LogLine line(BatchRepository.Line line, Map<UUID, UUID> photos) {
+        return new LogLine(
+                line.id(),
+                line.formulaId(),
+                line.formula(),
+                line.madeOn(),
+                line.pouredAt(),
+                line.outcome(),
+                Optional.ofNullable(line.standingMm()),
+                line.cook(),
+                line.note(),
+                Optional.ofNullable(photos.get(line.id())),
+                line.predicted());
+    }
+
+    @Transactional(readOnly = true)
+    List<LogDay> days(LogWish wish) {
+        return batches
+                .days(wish.formula(), wish.outcome(), wish.like(), wish.cookOrNull(), wish.since(), wish.until())
+                .stream()
+                .map(day -> new LogDay(day.on(), day.outcome(), day.count()))
+                .toList();
+    }
+
+    @Transactional(readOnly = true)
+    List<String> cooks() {
+        return batches.cooks(Limit.of(MOST_COOKS));
+    }
+
+    /** As a table; no cell begins a spreadsheet's formula. */
+    @Transactional(readOnly = true)
+    String csv(LogWish wish) {
+        var text = new StringWriter();
+        try (var printer = CSVFormat.RFC4180
+                .builder()
+                .setHeader(
+                        "madeOn",
+                        "pouredAt",
+                        "formula",
+                        "outcome",
+                        "standingMm",
+                        "predictedStandingMm",
+                        "mouldedMm",
+                        "predictedSetMinutes",
+                        "predictedFirmness",
+                        "cook",
+                        "note",
+                        "id")
+                .get()
+                .print(text)) {
+            for (int page = 0; page * PAGE < MOST_ROWS; page++) {
+                var found = found(wish, page, PAGE);
+                for (var line : found) {
+                    var predicted = line.predicted();
+                    printer.printRecord(
+                            line.madeOn(),
+                            line.pouredAt(),
+                            safe(line.formula()),
+                            line.outcome().name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                            line.standingMm(),
+                            figure(predicted.standingMm()),
+                            String.format(Locale.ROOT, "%.1f", predicted.mouldedMm()),
+                            figure(predicted.setsAfterMinutes()),
+                            String.format(Locale.ROOT, "%.0f", predicted.firmness()),
+                            safe(line.cook()),
+                            safe(line.note()),
+                            line.id());
+                }
+                if (!found.hasNext()) {
+                    break;
+                }
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return text.toString();
+    }
+
+    private static String figure(Optional<Double> value) {
+        return value.map(v -> String.format(Locale.ROOT, "%.1f", v)).orElse("");
+    }
+
+    private static String safe(String text) {
+        return !text.isEmpty() && "=+-@\t\r".indexOf(text.charAt(0)) >= 0 ? "'" + text : text;
+    }
+}

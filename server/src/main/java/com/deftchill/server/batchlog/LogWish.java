@@ -1,0 +1,41 @@
+package com.deftchill.server.batchlog;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.util.UUID;
+
+/**
+ * Which batches are wanted; what is left out does not matter.
+ *
+ * @param words each of which must stand in the formula's name, the cook, a lot or the note
+ */
+record LogWish(
+        UUID formula,
+        Outcome outcome,
+
+        @Size(max = 200, message = "must have at most 200 characters")
+        String words,
+
+        @Size(max = 80, message = "must have at most 80 characters")
+        String cook,
+
+        @Schema(type = "string", format = "date") LocalDate since,
+        @Schema(type = "string", format = "date") LocalDate until) {
+    /** As the database looks for it; null where nothing is asked. */
+    String like() {
+        if (words == null || words.isBlank()) {
+            return null;
+        }
+        var plain = words.strip()
+                .toLowerCase(java.util.Locale.ROOT)
+                .replace("\\", "")
+                .replace("%", "")
+                .replace("_", "\\_");
+        return "%" + plain.replaceAll("\\s+", "%") + "%";
+    }
+
+    String cookOrNull() {
+        return cook == null || cook.isBlank() ? null : cook;
+    }
+}

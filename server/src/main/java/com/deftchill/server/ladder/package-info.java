@@ -1,0 +1,2 @@
+/** Dose ladders: laid out blind, tasted, shown, read. */
+package com.deftchill.server.ladder;

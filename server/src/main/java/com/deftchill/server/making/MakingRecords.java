@@ -1,0 +1,98 @@
+package com.deftchill.server.making;
+
+import com.deftchill.core.amount.UnreadableException;
+import com.deftchill.core.formula.Changes;
+import com.deftchill.core.learn.Quantity;
+import com.deftchill.core.making.ColdChain;
+import com.deftchill.core.making.Event;
+import com.deftchill.core.making.Event.Kind;
+import com.deftchill.core.making.Making;
+import com.deftchill.core.text.Message;
+import com.deftchill.server.batchlog.BatchRecord;
+import com.deftchill.server.batchlog.BatchRecord.LotUsed;
+import com.deftchill.server.batchlog.BatchRecord.PortionCame;
+import com.deftchill.server.batchlog.BatchRecord.ReadingMade;
+import com.deftchill.server.batchlog.BatchService;
+import com.deftchill.server.batchlog.Outcome;
+import com.deftchill.server.text.MessageWriter;
+import com.deftchill.server.workplace.KitchenService;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+
+/** What the log keeps of a batch that was made step by step. */
+@Component
+class MakingRecords {
+    private static final double SECONDS = 60;
+
+    private final KitchenService kitchens;
+    private final MessageWriter messages;
+
+    MakingRecords(KitchenService kitchens, MessageWriter messages) {
+        this.kitchens = kitchens;
+        this.messages = messages;
+    }
+
+    BatchRecord of(Making making) {
+        return new BatchRecord(lots(making), portions(making), List.of(), List.of(), cores(making), happened(making));
+    }
+
+    private static List<LotUsed> lots(Making making) {
+        var lots = new ArrayList<LotUsed>();
+        making.saidOf(Kind.LOT).forEach((address, lot) -> {
+            var of = Changes.text(making.planned(), address.replaceAll("/[^/]*$", "/of"));
+            if (!of.isBlank() && !lot.isBlank()) {
+                lots.add(new LotUsed(of, lot.strip()));
+            }
+        });
+        return lots;
+    }
+
+    private static List<PortionCame> portions(Making making) {
+        var portions = new ArrayList<PortionCame>();
+        making.saidOf(Kind.CAME_OUT).forEach((number, outcome) -> {
+            if (number.matches("\\d{1,3}") && BatchService.isOutcome(outcome)) {
+                portions.add(new PortionCame(Integer.parseInt(number), Outcome.valueOf(outcome), null));
+            }
+        });
+        return portions;
+    }
+
+    /** Temperatures of the core, by minutes after the pour; before it there is none. */
+    private List<ReadingMade> cores(Making making) {
+        var readings = new ArrayList<ReadingMade>();
+        var poured = making.poured();
+        for (var event : making.events()) {
+            if (event.kind() == Kind.CHECKED && poured.isPresent() && event.second() > poured.getAsLong()) {
+                celsius(event)
+                        .ifPresent(c -> readings.add(new ReadingMade(
+                                Quantity.CORE_AT.id(), null, (event.second() - poured.getAsLong()) / SECONDS, c)));
+            }
+        }
+        return readings;
+    }
+
+    private Optional<Double> celsius(Event event) {
+        try {
+            return Optional.of(
+                    ColdChain.celsius(event.text(), kitchens.workplace().kitchen()));
+        } catch (UnreadableException e) {
+            return Optional.empty();
+        }
+    }
+
+    private List<String> happened(Making making) {
+        var lines = new ArrayList<String>();
+        for (var event : making.events()) {
+            if (event.kind() == Kind.WENT_WRONG) {
+                lines.add(messages.write(
+                        Message.of("rescue.symptom." + event.text()),
+                        () -> kitchens.workplace().kitchen().temperature()));
+            } else if (event.kind() == Kind.TOOK && !event.text().isEmpty()) {
+                lines.add(event.text());
+            }
+        }
+        return lines.stream().distinct().toList();
+    }
+}
