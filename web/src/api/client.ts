@@ -68,11 +68,23 @@ export type Remedy = Schemas['Remedy']
 export type Look = Schemas['LookView']
 export type StoredPlan = Schemas['StoredPlan']
 export type StoredFormula = Schemas['StoredFormula']
+export type BatchView = Schemas['BatchPageView']
+export type CameOut = Schemas['CameOut']
+export type BatchRecord = Schemas['BatchRecord']
+export type LogLine = Schemas['LogLine']
+export type Beside = Schemas['Beside']
+export type Proposal = Schemas['ProposalView']
+export type LearntFigure = Schemas['FigureView']
+export type LearntReading = Schemas['ReadingView']
+export type LearnedSets = Schemas['SetsView']
+export type LadderView = Schemas['LadderView']
 export type LoggedBatch = Schemas['LoggedBatch']
 export type MadeBatch = Schemas['MadeBatch']
 export type FormulaSummary = Schemas['FormulaSummary']
 export type BookRow = Schemas['BookRow']
 export type SmallCut = Schemas['SmallCut']
+/** Which batches the log lists. */
+export type LogWish = NonNullable<paths['/api/log']['get']['parameters']['query']>
 /** Which formulas the Book lists. */
 export type BookWish = NonNullable<paths['/api/book']['get']['parameters']['query']>
 /** Which formulas to list. */
@@ -332,6 +344,56 @@ export const api = {
     answer(client.POST('/api/rescue', { body: { document, symptom, looks } })),
   consequence: (id: string) =>
     answer(client.GET('/api/makings/{id}/consequence', { params: { path: { id } } })),
+  trials: (formulaId: string) =>
+    answer(client.GET('/api/formulas/{formulaId}/trials', { params: { path: { formulaId } } })),
+  searchLog: (wish: LogWish) => answer(client.GET('/api/log', { params: { query: wish } })),
+  logDays: (wish: LogWish) => answer(client.GET('/api/log/days', { params: { query: wish } })),
+  logCooks: () => answer(client.GET('/api/log/cooks')),
+  quantities: () => answer(client.GET('/api/log/quantities')),
+  batch: (id: string) => answer(client.GET('/api/log/batches/{id}', { params: { path: { id } } })),
+  correctBatch: (id: string, correction: Schemas['Correction']) =>
+    answer(client.PUT('/api/log/batches/{id}', { params: { path: { id } }, body: correction })),
+  batchChanges: (id: string) =>
+    answer(client.GET('/api/log/batches/{id}/changes', { params: { path: { id } } })),
+  /** The file as it is: the server makes it small. */
+  addPhoto: async (batchId: string, id: string, file: Blob, by: string, caption: string) => {
+    const wish = new URLSearchParams({ id, by, caption })
+    return sent<Schemas['PhotoView']>(
+      await fetch(`/api/log/batches/${batchId}/photos?${wish}`, {
+        method: 'POST',
+        body: file,
+        headers: { 'Content-Type': file.type || 'image/jpeg' },
+      }),
+    )
+  },
+  removePhoto: (id: string) => answer(client.DELETE('/api/photos/{id}', { params: { path: { id } } })),
+  readProbeLog: (id: string, text: string) =>
+    answer(
+      client.POST('/api/log/batches/{id}/probe-log', {
+        params: { path: { id } },
+        body: text as never,
+        bodySerializer: (body: unknown) => body as string,
+        headers: { 'Content-Type': 'text/csv' },
+      }),
+    ),
+  /** What the log tells; a newer wish of this page ends an older one. */
+  proposeNumbers: (wish: Schemas['LearningWish'], signal?: AbortSignal) =>
+    answer(client.POST('/api/learning/proposals', { body: wish, signal, headers: newest('learning') })),
+  learningProgress: () => answer(client.GET('/api/learning/progress', { params: { query: { page } } })),
+  learnedSets: () => answer(client.GET('/api/learning/sets')),
+  acceptNumbers: (acceptance: Schemas['Acceptance']) =>
+    answer(client.POST('/api/learning/sets', { body: acceptance, headers: newest('accepting') })),
+  useNumbers: (number: number) => answer(client.PUT('/api/learning/current', { body: { number } })),
+  useLot: (what: string, which: string) =>
+    answer(client.PUT('/api/learning/using', { body: { what, which } })),
+  compareNumbers: (formula: Formula) => answer(client.POST('/api/learning/comparisons', { body: formula })),
+  ladders: () => answer(client.GET('/api/ladders')),
+  ladder: (id: string) => answer(client.GET('/api/ladders/{id}', { params: { path: { id } } })),
+  layLadder: (wish: Schemas['NewLadder']) => answer(client.POST('/api/ladders', { body: wish })),
+  scoreLadder: (id: string, taster: string, scores: Record<string, number>) =>
+    answer(client.PUT('/api/ladders/{id}/scores', { params: { path: { id } }, body: { taster, scores } })),
+  showLadder: (id: string) => answer(client.POST('/api/ladders/{id}/shown', { params: { path: { id } } })),
+  takeLadder: (id: string) => answer(client.POST('/api/ladders/{id}/taken', { params: { path: { id } } })),
   batches: (formulaId: string) =>
     answer(client.GET('/api/formulas/{formulaId}/batches', { params: { path: { formulaId } } })),
   logBatch: (formulaId: string, made: MadeBatch) =>

@@ -131,7 +131,7 @@ const portionG = computed(
       @take="files.choose"
     />
     <main>
-      <FormulaNotices :id="id" :stored="stored" @open="open" />
+      <FormulaNotices :id="id" :stored="stored" :formula="formula" @open="open" />
       <FileNotice
         v-if="files.failed.value"
         :file="files.failed.value"

@@ -92,7 +92,7 @@ const print = () => window.print()
     </FormulaHead>
     <main>
       <h2 class="print-only">{{ formula.name }}</h2>
-      <FormulaNotices :id="id" :stored="stored" @open="open" />
+      <FormulaNotices :id="id" :stored="stored" :formula="formula" @open="open" />
       <TheLine
         :line="chill?.line ?? []"
         :problems="problems"

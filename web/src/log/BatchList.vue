@@ -37,7 +37,7 @@ function gapWords(batch: LoggedBatch): string {
   <ol v-else>
     <li v-for="batch in batches" :key="batch.id">
       <div class="when">
-        <b>{{ day(batch.madeOn) }}</b>
+        <RouterLink :to="{ name: 'batch', params: { id: batch.id } }">{{ day(batch.madeOn) }}</RouterLink>
         <span>{{ batch.pouredAt.slice(0, 5) }} · {{ outcomeWords(batch.outcome) }}</span>
         <a-popconfirm
           title="Take this batch out of the log?"

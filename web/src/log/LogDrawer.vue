@@ -134,7 +134,13 @@ function write() {
       Did something go wrong?
       <RouterLink :to="{ name: 'wrong-formula', params: { id: formulaId } }">Find out what it was</RouterLink>
     </p>
-    <h2 class="section-title">Predicted beside what came out</h2>
+    <h2 class="section-title">
+      Predicted beside what came out
+      <small
+        ><RouterLink :to="{ name: 'log', query: { formula: formulaId } }">all of it in the log</RouterLink> ·
+        <RouterLink :to="{ name: 'trials', params: { id: formulaId } }">its trials</RouterLink></small
+      >
+    </h2>
     <BatchList v-if="log" :batches="log.batches" :total="log.total" @remove="removing.mutate($event)" />
   </SideSheet>
 </template>

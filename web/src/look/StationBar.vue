@@ -3,7 +3,7 @@ import { computed } from 'vue'
 
 /** The head of every station: where one is, where one can go, and the station's own tools. */
 const props = defineProps<{
-  station: 'book' | 'bench' | 'cold' | 'day' | 'make' | 'larder' | 'sums' | 'kitchen'
+  station: 'book' | 'bench' | 'cold' | 'day' | 'make' | 'log' | 'larder' | 'sums' | 'kitchen'
   /** The formula that is open: Bench and Cold keep it. */
   formula?: string
 }>()
@@ -13,6 +13,7 @@ const STATIONS = computed(() => [
   { id: 'cold', label: 'Cold', to: props.formula ? `/cold/${props.formula}` : '/cold' },
   { id: 'day', label: 'Day', to: '/day' },
   { id: 'make', label: 'Make', to: '/make' },
+  { id: 'log', label: 'Log', to: '/log' },
   { id: 'larder', label: 'Larder', to: '/larder' },
   { id: 'sums', label: 'Sums', to: '/sums' },
   { id: 'kitchen', label: 'Kitchen', to: '/kitchen' },

@@ -68,7 +68,7 @@ useEventListener('keydown', (e: KeyboardEvent) => {
 })
 watch(
   () => making.value?.finished,
-  (is) => is && void router.push(making.value?.batch ? `/bench/${making.value.formulaId}` : '/make'),
+  (is) => is && void router.push(making.value?.batch ? `/log/${making.value.batch}` : '/make'),
 )
 </script>
 

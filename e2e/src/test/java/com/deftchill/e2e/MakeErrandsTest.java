@@ -76,8 +76,10 @@ class MakeErrandsTest extends Errands {
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("such as 44 mm");
         page.getByLabel("Standing height by ruler, mm").fill("42,5 mm");
         button(page, "Put it in the log").click();
-        assertThat(page).hasURL(Pattern.compile("/bench/"));
-        var id = page.url().replaceAll(".*/bench/", "").replaceAll("[?#].*", "");
+        assertThat(page).hasURL(Pattern.compile("/log/"));
+        assertThat(page.getByLabel("Heights by ruler, mm")).hasValue("42.5");
+        var batch = page.url().replaceAll(".*/log/", "").replaceAll("[?#].*", "");
+        var id = api.get("/api/log/batches/" + batch).json().at("/formulaId").asString();
         var log = api.get("/api/formulas/" + id + "/batches").json();
         assertThat(log.at("/batches/0/standingMm").asDouble()).isEqualTo(42.5);
         assertThat(log.at("/total").asInt()).isEqualTo(1);

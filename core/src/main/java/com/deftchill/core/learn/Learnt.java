@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.hipparchus.distribution.discrete.BinomialDistribution;
 
 /**
  * What a kitchen's readings come to.
@@ -118,7 +119,31 @@ public record Learnt(
      * @param spread root of the mean square of it
      * @param held how many readings lay in the range that holds 80 of 100
      */
-    public record Goodness(Quantity quantity, boolean learnt, int readings, double bias, double spread, int held) {}
+    public record Goodness(Quantity quantity, boolean learnt, int readings, double bias, double spread, int held) {
+        /** Whether its ranges hold as often as they say; of few readings nobody knows. */
+        public Ranges ranges() {
+            if (readings < FEW) {
+                return Ranges.TOO_FEW;
+            }
+            var said = new BinomialDistribution(readings, RANGE);
+            if (said.cumulativeProbability(held) < UNLIKELY) {
+                return Ranges.OFF_MORE_OFTEN;
+            }
+            return 1 - said.cumulativeProbability(held - 1) < UNLIKELY ? Ranges.WIDER_THAN_NEEDED : Ranges.AS_SAID;
+        }
+    }
+
+    /** How often ranges hold, beside how often they say. */
+    public enum Ranges {
+        TOO_FEW,
+        AS_SAID,
+        OFF_MORE_OFTEN,
+        WIDER_THAN_NEEDED
+    }
+
+    private static final int FEW = 5;
+    private static final double RANGE = 0.8;
+    private static final double UNLIKELY = 0.05;
 
     /** How good the handbook's predictions are, and what was learnt from the others, quantity by quantity. */
     public List<Goodness> goodness() {

@@ -25,8 +25,7 @@ import java.util.List;
  */
 @JsonInclude(JsonInclude.Include.NON_EMPTY)
 public record BatchRecord(
-        @Size(max = 40, message = "must be at most 40 lots")
-        List<@Valid LotUsed> lots,
+        @Size(max = 40, message = "must be at most 40 lots") List<@Valid LotUsed> lots,
 
         @Size(max = 200, message = "must be at most 200 portions")
         List<@Valid PortionCame> portions,

@@ -1,7 +1,10 @@
 package com.deftchill.server.batchlog;
 
 import com.deftchill.core.learn.Quantity;
+import com.deftchill.core.probe.ProbeLog;
+import com.deftchill.core.verdict.Problem;
 import com.deftchill.server.formula.StoredPrediction;
+import com.deftchill.server.problem.NotUnderstoodException;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;
@@ -17,11 +20,13 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -33,6 +38,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/log")
 @Tag(name = "Log")
 class LogController {
+    /** So many readings of a log are kept of a batch: one every quarter of a doubling of the time. */
+    private static final int PROBE_POINTS = 14;
+
     private final LogService log;
     private final BatchService batches;
     private final BatchPages pages;
@@ -73,7 +81,7 @@ class LogController {
     @GetMapping
     @Operation(operationId = "searchLog", summary = "Batches found by a wish, newest first, page by page")
     LogPage search(
-            @Valid LogWish wish,
+            @ParameterObject @Valid LogWish wish,
             @RequestParam(defaultValue = "0") @Min(value = 0, message = "must be 0 or more") int page,
             @RequestParam(defaultValue = "50")
                     @Min(value = 1, message = "must be from 1 to 200")
@@ -84,7 +92,7 @@ class LogController {
 
     @GetMapping("/days")
     @Operation(operationId = "logDays", summary = "What was poured on which day, by outcome")
-    LogDays days(@Valid LogWish wish) {
+    LogDays days(@ParameterObject @Valid LogWish wish) {
         return new LogDays(log.days(wish));
     }
 
@@ -96,7 +104,7 @@ class LogController {
 
     @GetMapping(value = "/table.csv", produces = "text/csv")
     @Operation(operationId = "exportLog", summary = "Download the batches found by a wish as a table")
-    ResponseEntity<String> csv(@Valid LogWish wish) {
+    ResponseEntity<String> csv(@ParameterObject @Valid LogWish wish) {
         return ResponseEntity.ok()
                 .contentType(MediaType.parseMediaType("text/csv;charset=UTF-8"))
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"log.csv\"")
@@ -174,5 +182,54 @@ class LogController {
         return new EarlierViews(batches.changes(id).stream()
                 .map(change -> new EarlierView(change.getChangedAt(), change.getChangedBy(), change.getEarlier()))
                 .toList());
+    }
+
+    /** A reading of a probe's log, min after the pour and °C. */
+    record ProbePoint(double minutes, double celsius) {}
+
+    /** A line that was left out; {@code reason} is columns, time or temperature. */
+    record BadLine(long line, String text, String reason) {}
+
+    /**
+     * What a probe's log was understood as.
+     *
+     * @param points that tell the course, for the cook to take or leave
+     * @param all how many readings it has
+     * @param time column that was taken for the time
+     * @param temperature column that was taken for the temperature
+     */
+    record ProbeLogView(
+            List<ProbePoint> points,
+            int all,
+            List<BadLine> bad,
+            String time,
+            String temperature,
+            ProbeLog.Clock clock,
+            boolean fahrenheit) {}
+
+    @PostMapping(value = "/batches/{id}/probe-log", consumes = "text/csv")
+    @Operation(
+            operationId = "readProbeLog",
+            summary = "Understand a probe's log of a batch",
+            description =
+                    "Any separator, order of columns and common clock. Nothing is stored: what is taken of it is stored with the"
+                            + " batch. 422 where it has no time and temperature.")
+    ProbeLogView probeLog(@PathVariable UUID id, @RequestBody String text) {
+        var said = batches.get(id).said();
+        var log = ProbeLog.read(text, said.madeOn().atTime(said.pouredAt()))
+                .orElseThrow(() -> new NotUnderstoodException(List.of(
+                        Problem.of("file-invalid", "", "The probe's log", "", Problem.rule("log.no-probe-log")))));
+        return new ProbeLogView(
+                log.thinned(PROBE_POINTS).stream()
+                        .map(p -> new ProbePoint(p.minutes(), p.celsius()))
+                        .toList(),
+                log.points().size(),
+                log.bad().stream()
+                        .map(b -> new BadLine(b.line(), b.text(), b.reason()))
+                        .toList(),
+                log.time(),
+                log.temperature(),
+                log.clock(),
+                log.fahrenheit());
     }
 }

@@ -47,41 +47,41 @@ class DemoLog {
         pear.made(
                 44,
                 "SMALL_DIVOTS",
-                43.5,
+                42.0,
                 "First of the season. Two hours longer in the cold next time.",
                 "Ilke",
                 record(OLD_LOT));
-        currant.made(37, "CLEAN", 32.5, "", "Ilke", record(OLD_LOT, 32.0, 33.0, 32.5));
+        currant.made(37, "CLEAN", 33.0, "", "Ilke", record(OLD_LOT, 33.0, 32.5, 33.5));
         pear.made(
                 30,
                 "CLEAN",
-                45.0,
+                42.0,
                 "Brandy left out for the children's table.",
                 "Tomas",
-                record(OLD_LOT, 45.0, 44.5, 45.5));
+                record(OLD_LOT, 42.0, 41.5, 42.5));
         currant.firmer().made(23, "CLEAN", 33.5, "Seven sheets: too firm for the spoon.", "Tomas", record(OLD_LOT));
         var second = pear.made(
                 9,
                 "CLEAN",
-                44.0,
+                40.5,
                 "Trembles as it should.",
                 "Ilke",
                 new BatchRecord(
                         List.of(new LotUsed("sheet-gold", NEW_LOT)),
-                        portions(44.0, 43.5, 44.5),
+                        portions(40.5, 40.0, 41.0),
                         List.of(new TastingScore("Ilke", 4, 5, 3, 4, 5), new TastingScore("Tomas", 5, 4, 4, 4, null)),
                         List.of(new ShelfCheck(day(7), ShelfState.FIRMER, "A little; still good.")),
                         cores(),
                         List.of()));
         photo(second, PEAR, 0.1, false, "Turned out, 18:30");
-        currant.made(6, "CLEAN", 31.0, "Softer than in the spring.", "Ilke", record(NEW_LOT, 31.0, 30.5, 31.5));
+        currant.made(6, "CLEAN", 32.5, "Softer than in the spring.", "Ilke", record(NEW_LOT, 32.5, 32.0, 33.0));
         var last = pear.made(
                 2,
                 "SMALL_DIVOTS",
-                43.0,
+                40.0,
                 "Two seconds too long in the water.",
                 "Tomas",
-                record(NEW_LOT, 43.0, 42.5, 43.5));
+                record(NEW_LOT, 40.0, 39.5, 40.5));
         photo(last, PEAR, 0.14, true, "Two with divots");
         photo(
                 currant.made(

@@ -4,6 +4,10 @@ import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.server.problem.NotFoundException;
 import java.time.Clock;
 import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.domain.Page;
@@ -53,6 +57,20 @@ public class RevisionService {
     public RevisionEntity keep(UUID formulaId, String name, WrittenFormula document) {
         formulas.findForChangeById(formulaId).orElseThrow(() -> new NotFoundException("Formula", formulaId));
         return add(formulaId, name, document);
+    }
+
+    /** A state that was kept. */
+    public record Kept(int number, String name, WrittenFormula document, Instant at) {}
+
+    /** The latest states that were kept, oldest first. */
+    @Transactional(readOnly = true)
+    public List<Kept> latest(UUID formulaId) {
+        mustExist(formulaId);
+        var kept = new ArrayList<>(revisions.findTop50ByFormulaIdOrderByNumberDesc(formulaId).stream()
+                .map(r -> new Kept(r.getNumber(), r.getName(), r.getDocument(), r.getCreatedAt()))
+                .toList());
+        Collections.reverse(kept);
+        return kept;
     }
 
     /** Which of the latest kept states is this very document. */

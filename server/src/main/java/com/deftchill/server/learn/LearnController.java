@@ -101,7 +101,14 @@ class LearnController {
 
     /** How good predictions of a quantity are; {@code held} of {@code readings} lay where 80 of 100 should. */
     record GoodnessView(
-            String quantity, String unit, boolean learnt, int readings, double bias, double spread, int held) {}
+            String quantity,
+            String unit,
+            boolean learnt,
+            int readings,
+            double bias,
+            double spread,
+            int held,
+            Learnt.Ranges ranges) {}
 
     /** A dessert by the numbers of now and by those proposed. */
     record ChangeView(UUID formulaId, String name, StoredPrediction now, StoredPrediction then) {}

@@ -64,7 +64,8 @@ class LearnViews {
                                 g.readings(),
                                 g.bias(),
                                 g.spread(),
-                                g.held()))
+                                g.held(),
+                                g.ranges()))
                         .toList(),
                 proposal.changes().stream()
                         .map(c -> new ChangeView(c.formulaId(), c.name(), c.now(), c.then()))

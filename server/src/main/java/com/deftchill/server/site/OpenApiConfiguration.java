@@ -68,6 +68,7 @@ class OpenApiConfiguration {
             Map.entry("NewLadder", List.of("document", "by")),
             Map.entry("LadderView", List.of("fit")),
             Map.entry("FitView", List.of("best", "low", "high", "moreToHalve", "bestX", "lowX", "highX")),
+            Map.entry("Trial", List.of("number", "parent", "at")),
             Map.entry("LogLine", List.of("standingMm", "photo")),
             Map.entry("Correction", List.of("by")),
             Map.entry("Beside", List.of("minutes")),

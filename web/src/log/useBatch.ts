@@ -1,0 +1,88 @@
+import { useDebounceFn, useEventListener } from '@vueuse/core'
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed, ref, watch, type Ref } from 'vue'
+import { useSend } from '@/answers/queries'
+import { api, ApiProblem, type BatchView, type CameOut, type Problem } from '@/api/client'
+import { useWho } from '@/make/useMaking'
+
+/** A quarter of a minute at the pass: what was touched is stored when the finger rests. */
+const REST_MS = 700
+
+type State = 'kept' | 'waiting' | 'refused' | 'elsewhere' | 'unreachable'
+
+/** What keeps a correction from being stored, and what the server says of it. */
+function hindrance(failed: unknown): { state: State; problems: Problem[] } {
+  const response = failed instanceof ApiProblem ? failed.response : undefined
+  const state =
+    response?.status === 409 ? 'elsewhere' : response && response.status < 500 ? 'refused' : 'unreachable'
+  return { state, problems: response?.problems ?? [] }
+}
+
+/** Stores at once when the page is left or the net is back. */
+function whenLeft(store: () => Promise<void>) {
+  useEventListener('online', () => void store())
+  useEventListener(document, 'visibilitychange', () => document.hidden && void store())
+}
+
+/**
+ * A batch and what is said of it. Each change is stored by itself once typing rests; what could not be stored stays on the page and is
+ * sent again.
+ */
+export function useBatch(id: Ref<string>) {
+  const client = useQueryClient()
+  const correct = useSend('correctBatch')
+  const who = useWho()
+  const key = computed(() => ['batch', id.value])
+  const { data, isError, error } = useQuery({ queryKey: key, queryFn: () => api.batch(id.value) })
+  const said = ref<CameOut>()
+  const problems = ref<Problem[]>([])
+  const state = ref<State>('kept')
+  /** As it is on the server: what differs from it is to be stored. */
+  let stored = ''
+
+  function take(batch: BatchView) {
+    stored = JSON.stringify(batch.said)
+    said.value = JSON.parse(stored) as CameOut
+  }
+  const mayTake = () => state.value === 'kept' || said.value === undefined
+  watch(data, (batch) => batch && mayTake() && take(batch), { immediate: true })
+
+  async function store() {
+    if (!said.value || !data.value || JSON.stringify(said.value) === stored) return
+    const sending = JSON.stringify(said.value)
+    try {
+      const batch = await correct(id.value, {
+        version: data.value.version,
+        by: who.value,
+        said: JSON.parse(sending) as CameOut,
+      })
+      problems.value = []
+      stored = JSON.stringify(batch.said)
+      // Typed on while it was on its way: that is stored next.
+      const typedOn = JSON.stringify(said.value) !== sending
+      if (!typedOn) take(batch)
+      state.value = typedOn ? 'waiting' : 'kept'
+      client.setQueryData(key.value, batch)
+      if (typedOn) await rested()
+    } catch (failed) {
+      const found = hindrance(failed)
+      problems.value = found.problems
+      state.value = found.state
+    }
+  }
+  const rested = useDebounceFn(store, REST_MS)
+
+  /** To be called after every change of what is said. */
+  const changed = () => void ((state.value = 'waiting'), rested())
+  whenLeft(store)
+
+  /** Lets go of what is typed here and reads what is stored. */
+  async function readAgain() {
+    state.value = 'kept'
+    said.value = undefined
+    await client.invalidateQueries({ queryKey: key.value })
+    if (data.value) take(data.value)
+  }
+
+  return { batch: data, said, problems, state, isError, error, changed, store, readAgain, who }
+}
