@@ -8,6 +8,7 @@ const layout = computed(() => props.ladder.layout)
 const grams = (g: number) => (g < 10 ? g.toFixed(2) : g.toFixed(1))
 const order = (i: number) =>
   (layout.value.orders[i] ?? []).map((cup) => layout.value.cups[cup]?.code).join(' · ')
+const fine = computed(() => layout.value.cups.some((c) => c.own.some((w) => w.grams < 2)))
 const total = computed(() => layout.value.base.reduce((sum, w) => sum + w.grams, 0))
 </script>
 
@@ -32,6 +33,9 @@ const total = computed(() => layout.value.base.reduce((sum, w) => sum + w.grams,
       <h2 class="section-title">
         The cups <small>for whoever weighs: those who taste see only the codes</small>
       </h2>
+      <p v-if="fine" class="fine">
+        Some of it is less than 2 g: weigh on a scale that shows 0.01 g, or the steps drown in its error.
+      </p>
       <ol>
         <li v-for="c in layout.cups" :key="c.code">
           <b class="code">{{ c.code }}</b>
@@ -90,7 +94,7 @@ td {
 
 ol {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(130px, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(116px, 1fr));
   gap: 10px;
   padding-top: 10px;
 }
@@ -102,6 +106,11 @@ ol li {
   padding: 10px 12px;
   border-top: 5px solid var(--cold);
   background: var(--ground-light);
+}
+
+.fine {
+  padding-top: 8px;
+  color: var(--caution);
 }
 
 .code {

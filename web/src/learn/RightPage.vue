@@ -31,6 +31,7 @@ const rows = computed(() =>
 const RANGES = {
   TOO_FEW: 'too few to say',
   AS_SAID: 'as often as it says',
+  MAY_BE_CHANCE: 'that may be chance',
   OFF_MORE_OFTEN: 'off more often than it says',
   WIDER_THAN_NEEDED: 'nearer than it says',
 }

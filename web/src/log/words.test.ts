@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { day, figure, gap, typed } from './words'
+import { day, figure, gap, rounded, typed } from './words'
 
 describe('words of the log', () => {
   it('names the year only when it is another', () => {
@@ -26,4 +26,12 @@ describe('words of the log', () => {
     ['about 44', 'unreadable'],
     ['4.4.1', 'unreadable'],
   ])('reads %s as %s', (text, value) => expect(typed(text)).toBe(value))
+})
+
+describe('a figure as its instrument shows it', () => {
+  it.each([
+    [-0.02, '°C', '0.0'],
+    [-0.6, 'mm', '-0.6'],
+    [0.7512, 'g/ml', '0.75'],
+  ])('writes %d %s as %s', (value, unit, text) => expect(rounded(value, unit)).toBe(text))
 })

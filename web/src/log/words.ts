@@ -29,5 +29,6 @@ export function typed(text: string): number | undefined | 'unreadable' {
 
 /** A figure as finely as its instrument shows it. */
 export function rounded(value: number, unit: string): string {
-  return ['mm', '°C', 'min', 'K'].includes(unit) ? value.toFixed(1) : figure(value)
+  // A zero has no sign.
+  return ['mm', '°C', 'min', 'K'].includes(unit) ? value.toFixed(1).replace(/^-(?=0\.0$)/, '') : figure(value)
 }

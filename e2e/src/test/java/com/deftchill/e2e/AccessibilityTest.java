@@ -181,6 +181,32 @@ class AccessibilityTest {
     }
 
     @Test
+    void theLogPasses(Server server) {
+        try (var browser = new Browser(server)) {
+            var log = new Bench(browser.page("/log"));
+            assertThat(log.page().getByRole(AriaRole.ARTICLE).first()).isVisible();
+            check(log, "the log");
+            log.page().getByText("As a calendar").click();
+            assertThat(log.page().getByLabel("Calendar")).isVisible();
+            check(log, "the calendar");
+            log.page().getByText("only this").first().click();
+            assertThat(log.page().getByLabel("Its history")).isVisible();
+            check(log, "the history of a dessert");
+            log.page().getByText("Its trials as a tree").click();
+            assertThat(log.page().getByText("as it is now").first()).isVisible();
+            check(log, "trials");
+            log.page().getByRole(AriaRole.MAIN).getByText("Nov").first().click();
+            assertThat(log.page().getByText("All of it is stored.")).isVisible();
+            check(log, "a batch");
+            for (var path : List.of("/log/numbers", "/log/right", "/log/ladders")) {
+                var page = new Bench(browser.page(path));
+                assertThat(page.page().locator("h2").first()).isVisible();
+                check(page, path);
+            }
+        }
+    }
+
+    @Test
     void theDayPasses(Server server) {
         try (var browser = new Browser(server)) {
             var day = new Bench(browser.page("/day"));

@@ -28,6 +28,9 @@ class ChoicesApiTest {
             "book-made",
             "book-order",
             "outcome",
+            "shelf",
+            "reading",
+            "firm-word",
             "oven",
             "top",
             "share",
@@ -216,6 +219,26 @@ class ChoicesApiTest {
                 .at("/components/schemas/MadeBatch/properties/outcome/enum")
                 .forEach(outcome -> outcomes.add(outcome.asString()));
         assertThat(values("outcome")).isNotEmpty().containsExactlyElementsOf(outcomes);
+    }
+
+    @Test
+    void theLogKnowsHowItIsOnLaterDaysAndWhatIsMeasured() {
+        var states = new ArrayList<String>();
+        api.get("/v3/api-docs")
+                .json()
+                .at("/components/schemas/ShelfCheck/properties/state/enum")
+                .forEach(state -> states.add(state.asString()));
+        assertThat(values("shelf")).isNotEmpty().containsExactlyElementsOf(states);
+        var quantities = api.get("/api/log/quantities").json().at("/quantities");
+        assertThat(values("reading"))
+                .isNotEmpty()
+                .containsExactlyInAnyOrderElementsOf(quantities.findValuesAsString("id"));
+        // Firmness by word is a rigidity in the middle of the word's zone.
+        double last = 0;
+        for (var pascal : values("firm-word")) {
+            assertThat(Double.parseDouble(pascal)).isGreaterThan(last);
+            last = Double.parseDouble(pascal);
+        }
     }
 
     @Test

@@ -129,7 +129,10 @@ public record Learnt(
             if (said.cumulativeProbability(held) < UNLIKELY) {
                 return Ranges.OFF_MORE_OFTEN;
             }
-            return 1 - said.cumulativeProbability(held - 1) < UNLIKELY ? Ranges.WIDER_THAN_NEEDED : Ranges.AS_SAID;
+            if (1 - said.cumulativeProbability(held - 1) < UNLIKELY) {
+                return Ranges.WIDER_THAN_NEEDED;
+            }
+            return Math.abs((double) held / readings - RANGE) > NEAR ? Ranges.MAY_BE_CHANCE : Ranges.AS_SAID;
         }
     }
 
@@ -137,6 +140,8 @@ public record Learnt(
     public enum Ranges {
         TOO_FEW,
         AS_SAID,
+        /** Not as often as it says, but of so few readings it may be chance. */
+        MAY_BE_CHANCE,
         OFF_MORE_OFTEN,
         WIDER_THAN_NEEDED
     }
@@ -144,6 +149,7 @@ public record Learnt(
     private static final int FEW = 5;
     private static final double RANGE = 0.8;
     private static final double UNLIKELY = 0.05;
+    private static final double NEAR = 0.15;
 
     /** How good the handbook's predictions are, and what was learnt from the others, quantity by quantity. */
     public List<Goodness> goodness() {

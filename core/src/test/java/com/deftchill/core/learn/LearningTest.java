@@ -229,6 +229,20 @@ class LearningTest {
     }
 
     @Test
+    void ofFewReadingsNothingIsConcluded() {
+        assertThat(new Learnt.Goodness(Quantity.FIRMNESS, true, 4, 0, 1, 0).ranges())
+                .isEqualTo(Learnt.Ranges.TOO_FEW);
+        assertThat(new Learnt.Goodness(Quantity.FIRMNESS, true, 8, 0, 1, 4).ranges())
+                .isEqualTo(Learnt.Ranges.MAY_BE_CHANCE);
+        assertThat(new Learnt.Goodness(Quantity.FIRMNESS, true, 8, 0, 1, 3).ranges())
+                .isEqualTo(Learnt.Ranges.OFF_MORE_OFTEN);
+        assertThat(new Learnt.Goodness(Quantity.FIRMNESS, true, 20, 0, 1, 16).ranges())
+                .isEqualTo(Learnt.Ranges.AS_SAID);
+        assertThat(new Learnt.Goodness(Quantity.FIRMNESS, true, 20, 0, 1, 20).ranges())
+                .isEqualTo(Learnt.Ranges.WIDER_THAN_NEEDED);
+    }
+
+    @Test
     void nonsenseIsRefused() {
         assertThatThrownBy(() -> new Measured(made("b", CREAM), STANDS, Double.NaN))
                 .hasMessageContaining("must be above 0");

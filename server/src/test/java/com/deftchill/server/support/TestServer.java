@@ -17,6 +17,7 @@ import java.util.regex.Pattern;
 import java.util.zip.GZIPInputStream;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.jdbc.core.JdbcTemplate;
 
 /** The real server on a free port with a MariaDB of its own, empty or filled from a dump. */
 public final class TestServer implements AutoCloseable {
@@ -102,6 +103,11 @@ public final class TestServer implements AutoCloseable {
         return new Server(
                 "http://127.0.0.1:" + application.getEnvironment().getProperty("local.server.port"),
                 "ws://127.0.0.1:" + instruments.port());
+    }
+
+    /** Its database, for what no client can do: making up thousands of rows. */
+    public JdbcTemplate database() {
+        return application.getBean(JdbcTemplate.class);
     }
 
     @Override
