@@ -362,7 +362,7 @@ export const api = {
       await fetch(`/api/log/batches/${batchId}/photos?${wish}`, {
         method: 'POST',
         body: file,
-        headers: { 'Content-Type': file.type || 'image/jpeg' },
+        headers: { ...VERSION, 'Content-Type': file.type || 'image/jpeg' },
       }),
     )
   },

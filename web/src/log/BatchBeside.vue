@@ -99,6 +99,12 @@ td {
   white-space: nowrap;
 }
 
+@media (max-width: 500px) {
+  td:last-child {
+    white-space: normal;
+  }
+}
+
 .now a {
   color: var(--ink);
 }

@@ -147,5 +147,10 @@ header nav a {
   .columns {
     grid-template-columns: minmax(0, 1fr);
   }
+
+  /* On a phone the photo and the tasting come before what is measured with instruments. */
+  .columns > :last-child {
+    order: -1;
+  }
 }
 </style>

@@ -23,11 +23,11 @@ async function chosen(event: Event) {
     try {
       await add(props.batchId, crypto.randomUUID(), file, props.who, '')
     } catch (failed) {
-      const problems = failed instanceof ApiProblem ? failed.response.problems : []
+      const response = failed instanceof ApiProblem ? failed.response : undefined
       said.value.push(
-        problems[0]
-          ? `${file.name}: it ${problems[0].rule}.`
-          : `${file.name} was not stored: Deft Chill does not answer.`,
+        response?.problems[0]
+          ? `${file.name}: it ${response.problems[0].rule}.`
+          : `${file.name} was not stored: ${response?.detail ?? 'Deft Chill does not answer.'}`,
       )
     } finally {
       sending.value--

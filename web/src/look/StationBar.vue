@@ -60,7 +60,8 @@ const STATIONS = computed(() => [
 
 nav {
   display: flex;
-  gap: 12px;
+  flex-wrap: wrap;
+  gap: 0 12px;
 }
 
 nav a {

@@ -28,6 +28,7 @@ class NumbersErrandsTest {
 
             page.getByLabel("What it changes")
                     .getByText("Pear and bay set cream")
+                    .first()
                     .click();
             var notice = page.getByLabel("Own numbers");
             assertThat(notice).containsText("own numbers, set");
