@@ -10,23 +10,26 @@ import java.util.List;
 import java.util.Random;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.Executors;
 import java.util.function.IntConsumer;
 import java.util.stream.IntStream;
 import javax.imageio.ImageIO;
+import org.springframework.jdbc.core.JdbcTemplate;
 
 /** Prints how soon the log answers with 10,000 batches and their photos, how long a photo and a fit take: ops/log. */
 final class LogFigures {
     private static final int BATCHES = 10_000;
-    private static final int LARGE_SIDE = 4200;
+    private static final int LARGE_SIDE = 6400;
 
     private LogFigures() {}
 
     public static void main(String[] arguments) throws IOException {
         try (var server = TestServer.fresh()) {
             var api = new Api(server.server());
-            fit(api, server);
+            server.inDatabase(LogFigures::twoHundred);
+            fit(api);
             photos(api);
-            grow(server);
+            server.inDatabase(LogFigures::grow);
             print("log, first page", times(60, i -> api.get("/api/log")));
             print("log, page 100", times(30, i -> api.get("/api/log?page=99&size=100")));
             print("log, by a word of the note", times(30, i -> api.get("/api/log?words=brandy")));
@@ -37,16 +40,26 @@ final class LogFigures {
                     "log, a month of the calendar",
                     times(30, i -> api.get("/api/log/days?since=2024-05-01&until=2024-05-31")));
             var ids = api.get("/api/log").json().at("/lines").findValuesAsString("id");
+            print(
+                    "thumbnails of a page",
+                    times(
+                            20,
+                            i -> api.get("/api/log")
+                                    .json()
+                                    .at("/lines")
+                                    .findValuesAsString("photo")
+                                    .subList(0, 20)
+                                    .forEach(photo -> api.getBytes("/api/photos/" + photo + "/small"))));
             print("a batch's page", times(30, i -> api.get("/api/log/batches/" + ids.get(i % ids.size()))));
         }
+        System.exit(0);
     }
 
     /** 200 batches of the demo's formulas, each with heights and a probe, learnt from cold and once more. */
-    private static void fit(Api api, TestServer server) {
-        var database = server.database();
+    private static void twoHundred(JdbcTemplate database) {
         var of = database.queryForList(
-                "select id from batch where record is not null and json_length(record, '$.readings') > 0",
-                byte[].class);
+                "select cast(id as char) from batch where record is not null and json_length(record, '$.readings') > 0",
+                String.class);
         int have = database.queryForObject("select count(*) from batch", Integer.class);
         for (int i = have; i < 200; i++) {
             database.update("""
@@ -56,6 +69,9 @@ final class LogFigures {
                            document, created_at, 0, kitchen, cook, found_by, record from batch where id = ?
                     """, i, of.get(i % of.size()));
         }
+    }
+
+    private static void fit(Api api) {
         print("fit of 200 batches, the models asked", times(1, i -> propose(api)));
         print("fit of 200 batches, the models known", times(10, i -> propose(api)));
     }
@@ -78,24 +94,14 @@ final class LogFigures {
         };
         times(2, send);
         print("a photo kept", times(8, send));
-        System.gc();
-        long before = used();
-        var most = new long[1];
         long begin = System.nanoTime();
-        var running = IntStream.range(0, 8)
-                .mapToObj(i -> CompletableFuture.runAsync(() -> send.accept(i)))
-                .toList();
-        while (running.stream().anyMatch(r -> !r.isDone())) {
-            most[0] = Math.max(most[0], used());
-            Thread.onSpinWait();
-        }
+        IntStream.range(0, 8)
+                .mapToObj(i -> CompletableFuture.runAsync(() -> send.accept(i), Executors.newSingleThreadExecutor()))
+                .toList()
+                .forEach(CompletableFuture::join);
         System.out.printf(
-                "8 photos at once: %.0f ms, heap %d MB more at most (the eight files in the sender's memory included, not collected)%n",
-                (System.nanoTime() - begin) / 1e6, (most[0] - before) / 1_000_000);
-    }
-
-    private static long used() {
-        return Runtime.getRuntime().totalMemory() - Runtime.getRuntime().freeMemory();
+                "8 photos at once: %.0f ms, with a heap of %d MB%n",
+                (System.nanoTime() - begin) / 1e6, Runtime.getRuntime().maxMemory() / 1_000_000);
     }
 
     /** About as large as a phone's. */
@@ -113,8 +119,7 @@ final class LogFigures {
         return out.toByteArray();
     }
 
-    private static void grow(TestServer server) {
-        var database = server.database();
+    private static void grow(JdbcTemplate database) {
         var kinds = List.of("CLEAN", "CLEAN", "SMALL_DIVOTS", "TORN", "STUCK", "SLUMPED");
         int have = database.queryForObject("select count(*) from batch", Integer.class);
         for (int i = have; i < BATCHES; i++) {
@@ -126,7 +131,8 @@ final class LogFigures {
                     """, i / 8, kinds.get(i % kinds.size()));
         }
         var photo = database.queryForObject(
-                "select photo_id from photo_bytes where small = false order by length(bytes) limit 1", byte[].class);
+                "select cast(photo_id as char) from photo_bytes where small = false order by length(bytes) limit 1",
+                String.class);
         database.update("""
                 insert into photo (id, batch_id, kitchen, taken_by, caption, width, height, created_at)
                 select uuid(), b.id, 'own', '', '', 900, 700, b.created_at from batch b where b.id not in (select batch_id from photo)

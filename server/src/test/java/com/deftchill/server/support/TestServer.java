@@ -13,11 +13,13 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Properties;
+import java.util.function.Consumer;
 import java.util.regex.Pattern;
 import java.util.zip.GZIPInputStream;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** The real server on a free port with a MariaDB of its own, empty or filled from a dump. */
 public final class TestServer implements AutoCloseable {
@@ -105,9 +107,11 @@ public final class TestServer implements AutoCloseable {
                 "ws://127.0.0.1:" + instruments.port());
     }
 
-    /** Its database, for what no client can do: making up thousands of rows. */
-    public JdbcTemplate database() {
-        return application.getBean(JdbcTemplate.class);
+    /** What no client can do: making up thousands of rows, in one transaction. */
+    public void inDatabase(Consumer<JdbcTemplate> work) {
+        application
+                .getBean(TransactionTemplate.class)
+                .executeWithoutResult(status -> work.accept(application.getBean(JdbcTemplate.class)));
     }
 
     @Override
