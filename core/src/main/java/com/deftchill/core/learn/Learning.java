@@ -47,7 +47,6 @@ public final class Learning {
     private static final int MOST_ROUNDS = 40;
     private static final int MOST_STEPS = 200;
     private static final double SAME = 1e-7;
-    private static final double STEP = 1e-3;
     private static final double MOST_OWN = 0.95;
     /** Fewer tell nothing of how much they scatter. */
     private static final int SCATTER_FROM = 5;
@@ -171,17 +170,11 @@ public final class Learning {
         return rows.length == 0 ? new double[1][unknowns.size()] : rows;
     }
 
+    /** How much a residual moves with each of the numbers. */
     private double[] slopes(Observation o, double[] z) {
-        var slopes = new double[z.length];
-        for (int j = 0; j < z.length; j++) {
-            if (o.response().curves().containsKey(unknowns.get(j))) {
-                var up = z.clone();
-                var down = z.clone();
-                up[j] += STEP;
-                down[j] -= STEP;
-                slopes[j] = (o.response().predicted(unknowns, up) - o.response().predicted(unknowns, down))
-                        / (2 * STEP * o.deviation());
-            }
+        var slopes = o.response().slopes(unknowns, z);
+        for (int j = 0; j < slopes.length; j++) {
+            slopes[j] /= o.deviation();
         }
         return slopes;
     }

@@ -19,8 +19,6 @@ import org.hipparchus.distribution.discrete.BinomialDistribution;
  */
 public record Learnt(
         List<Figure> figures, List<Prior> priors, List<Reading> readings, double[][] covariance, double scatter) {
-    private static final double STEP = 1e-3;
-
     public Learnt {
         figures = List.copyOf(figures);
         priors = List.copyOf(priors);
@@ -232,25 +230,17 @@ public record Learnt(
     /** One reading more by Sherman and Morrison's rule. */
     private double leaves(Observation observation, int k) {
         int n = figures.size();
-        var slopes = new double[n];
-        var response = observation.response();
         var unknowns = figures.stream().map(Figure::unknown).toList();
         var z = figures.stream().mapToDouble(Figure::z).toArray();
-        double after = response.predicted(unknowns, z);
-        for (int j = 0; j < n; j++) {
-            if (response.curves().containsKey(unknowns.get(j))) {
-                var up = z.clone();
-                up[j] += STEP;
-                slopes[j] = (response.predicted(unknowns, up) - after) / (STEP * observation.deviation());
-            }
-        }
+        var slopes = observation.response().slopes(unknowns, z);
         var moved = new double[n];
         double gain = scatter;
         for (int i = 0; i < n; i++) {
             for (int j = 0; j < n; j++) {
                 moved[i] += covariance[i][j] * slopes[j];
             }
-            gain += slopes[i] * moved[i];
+            moved[i] /= observation.deviation();
+            gain += slopes[i] / observation.deviation() * moved[i];
         }
         double before = covariance[k][k];
         return Math.sqrt(Math.max(0, before - moved[k] * moved[k] / gain) / before);

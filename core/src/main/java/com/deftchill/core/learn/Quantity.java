@@ -122,6 +122,15 @@ public enum Quantity {
         };
     }
 
+    /** How much the value moves with its place on that scale. */
+    double slope(double link, double whole) {
+        return switch (this) {
+            case STANDING_HEIGHT -> -whole * Math.exp(link);
+            case CORE_AT -> 1;
+            default -> Math.exp(link);
+        };
+    }
+
     /**
      * Standard deviation of a measured value about a predicted one: what the mean of its readings may be off by, and what
      * batches made alike differ by.

@@ -25,17 +25,25 @@ public record Response(Quantity quantity, double whole, double base, Map<Unknown
     /** A curve through the nodes, straight beyond them. */
     public static final class Curve {
         private final PolynomialSplineFunction inside;
+        private final PolynomialSplineFunction rising;
         private final double[] ends;
         private final double[] slopes;
 
         /** @param atNodes how far it is moved at each of the nodes */
         Curve(double[] atNodes) {
             inside = new SplineInterpolator().interpolate(NODES, atNodes);
-            var slope = inside.polynomialSplineDerivative();
+            rising = inside.polynomialSplineDerivative();
             double first = NODES[0];
             double last = NODES[NODES.length - 1];
             ends = new double[] {atNodes[0], atNodes[atNodes.length - 1]};
-            slopes = new double[] {slope.value(first), slope.value(last)};
+            slopes = new double[] {rising.value(first), rising.value(last)};
+        }
+
+        double slope(double z) {
+            if (z < NODES[0] || z > NODES[NODES.length - 1]) {
+                return slopes[z < 0 ? 0 : 1];
+            }
+            return rising.value(z);
         }
 
         double at(double z) {
@@ -45,6 +53,18 @@ public record Response(Quantity quantity, double whole, double base, Map<Unknown
             double last = NODES[NODES.length - 1];
             return z > last ? ends[1] + slopes[1] * (z - last) : inside.value(z);
         }
+    }
+
+    /** How much the figure, in its unit, moves with each of the unknowns. */
+    double[] slopes(List<Unknown> unknowns, double[] z) {
+        double link = link(unknowns, z);
+        double byLink = quantity.slope(link, whole);
+        var slopes = new double[z.length];
+        for (int i = 0; i < z.length; i++) {
+            var curve = curves.get(unknowns.get(i));
+            slopes[i] = curve == null ? 0 : byLink * curve.slope(z[i]);
+        }
+        return slopes;
     }
 
     /** A measurement that is the unknown itself. */
@@ -62,6 +82,10 @@ public record Response(Quantity quantity, double whole, double base, Map<Unknown
      * @param z how many standard deviations each is from its centre
      */
     public double predicted(List<Unknown> unknowns, double[] z) {
+        return quantity.value(link(unknowns, z), whole);
+    }
+
+    private double link(List<Unknown> unknowns, double[] z) {
         double link = base;
         for (int i = 0; i < z.length; i++) {
             var curve = curves.get(unknowns.get(i));
@@ -69,7 +93,7 @@ public record Response(Quantity quantity, double whole, double base, Map<Unknown
                 link += curve.at(z[i]);
             }
         }
-        return quantity.value(link, whole);
+        return link;
     }
 
     /** The figure as the handbook's set has it. */
