@@ -57,9 +57,6 @@ const outcome = computed(
       </p>
       <nav aria-label="Of this batch">
         <RouterLink :to="{ name: 'bench', params: { id: batch.formulaId } }">Its formula</RouterLink>
-        <RouterLink v-if="batch.makingId" :to="{ name: 'making', params: { id: batch.makingId } }"
-          >How it was made</RouterLink
-        >
         <RouterLink :to="{ name: 'log', query: { formula: batch.formulaId } }">Others of it</RouterLink>
         <RouterLink :to="{ name: 'trials', params: { id: batch.formulaId } }">Trials</RouterLink>
       </nav>

@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/vue-query'
 import { useElementSize } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, type LogWish } from '@/api/client'
+import { api, type LogLine, type LogWish } from '@/api/client'
 import { useChoices } from '@/answers/useChoices'
 import { day } from './words'
 
@@ -19,11 +19,13 @@ const plot = ref<HTMLElement | null>(null)
 const { width } = useElementSize(plot)
 const HEIGHT = 120
 const batches = computed(() => [...(data.value?.lines ?? [])].reverse())
-const heights = computed(() =>
-  batches.value.flatMap((b) => [b.standingMm, b.predicted.standingMm].filter((v) => v !== undefined)),
-)
-const low = computed(() => Math.min(...heights.value) - 3)
-const high = computed(() => Math.max(...heights.value) + 3)
+const what = ref<'height' | 'firmness'>('height')
+const found = (b: LogLine) => (what.value === 'height' ? b.standingMm : b.firmness)
+const told = (b: LogLine) => (what.value === 'height' ? b.predicted.standingMm : b.predicted.firmness)
+const unit = computed(() => (what.value === 'height' ? ' mm' : ''))
+const values = computed(() => batches.value.flatMap((b) => [found(b) ?? [], told(b) ?? []].flat()))
+const low = computed(() => Math.min(...values.value) - 3)
+const high = computed(() => Math.max(...values.value) + 3)
 const x = (i: number) => 46 + ((i + 0.5) * (width.value - 60)) / Math.max(1, batches.value.length)
 const y = (mm: number) => HEIGHT - 22 - ((mm - low.value) / (high.value - low.value)) * (HEIGHT - 40)
 const word = (o: string) => choices('outcome').find((c) => c.value === o)?.label ?? o
@@ -44,13 +46,19 @@ const spoken = computed(
     <h2 class="section-title">
       {{ name }}
       <RouterLink :to="{ name: 'trials', params: { id: formulaId } }">Its trials as a tree</RouterLink>
-      <small><i class="found"></i> height found <i class="told"></i> height predicted, mm</small>
+      <button type="button" class="link-like" @click="what = what === 'height' ? 'firmness' : 'height'">
+        {{ what === 'height' ? 'Firmness instead' : 'Height instead' }}
+      </button>
+      <small
+        ><i class="found"></i> {{ what }} found <i class="told"></i> {{ what }} predicted,
+        {{ what === 'height' ? 'mm' : '0 to 100' }}</small
+      >
     </h2>
     <div ref="plot" class="plot">
-      <svg v-if="width && heights.length" :width="width" :height="HEIGHT" role="img" :aria-label="spoken">
+      <svg v-if="width && values.length" :width="width" :height="HEIGHT" role="img" :aria-label="spoken">
         <template v-for="mm in [Math.ceil(low), Math.floor(high)]" :key="mm">
           <line :x1="40" :x2="width" :y1="y(mm)" :y2="y(mm)" class="rule" />
-          <text x="0" :y="y(mm) + 4">{{ mm }} mm</text>
+          <text x="0" :y="y(mm) + 4">{{ mm }}{{ unit }}</text>
         </template>
         <g
           v-for="(b, i) in batches"
@@ -60,25 +68,25 @@ const spoken = computed(
         >
           <title>{{ day(b.madeOn) }}: {{ word(b.outcome) }}</title>
           <line
-            v-if="b.standingMm !== undefined && b.predicted.standingMm !== undefined"
+            v-if="found(b) !== undefined && told(b) !== undefined"
             :x1="x(i)"
             :x2="x(i)"
-            :y1="y(b.standingMm)"
-            :y2="y(b.predicted.standingMm)"
+            :y1="y(found(b) ?? 0)"
+            :y2="y(told(b) ?? 0)"
             class="gap"
           />
           <line
-            v-if="b.predicted.standingMm !== undefined"
+            v-if="told(b) !== undefined"
             :x1="x(i) - 9"
             :x2="x(i) + 9"
-            :y1="y(b.predicted.standingMm)"
-            :y2="y(b.predicted.standingMm)"
+            :y1="y(told(b) ?? 0)"
+            :y2="y(told(b) ?? 0)"
             class="predicted"
           />
           <circle
-            v-if="b.standingMm !== undefined"
+            v-if="found(b) !== undefined"
             :cx="x(i)"
-            :cy="y(b.standingMm)"
+            :cy="y(found(b) ?? 0)"
             r="6"
             :class="b.outcome.toLowerCase()"
           />
@@ -131,7 +139,8 @@ circle.small_divots {
   cursor: pointer;
 }
 
-.section-title a {
+.section-title a,
+.section-title button {
   color: var(--ink);
   font-weight: 400;
 }

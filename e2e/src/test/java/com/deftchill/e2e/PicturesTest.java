@@ -2,8 +2,10 @@ package com.deftchill.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.deftchill.server.support.Api;
 import com.deftchill.server.support.RunningServer;
 import com.deftchill.server.support.RunningServer.Server;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.Media;
@@ -11,6 +13,8 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.WebSocket;
 import java.nio.file.Path;
+import java.util.List;
+import java.util.UUID;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
@@ -36,7 +40,6 @@ class PicturesTest {
 
             bench.button("Log a batch").click();
             assertThat(bench.dialog()).containsText("Trembles as it should.");
-            take(bench, "log");
             close(bench);
 
             bench.button("swap it…").click();
@@ -58,24 +61,23 @@ class PicturesTest {
 
             bench.open("Coconut and sea buckthorn set cream");
             assertThat(bench.line()).containsText("Too soft");
-            take(bench, "bench-wrong");
             bench.open("Pear and bay set cream");
             assertThat(bench.field("Name of the formula")).hasValue("Pear and bay set cream");
             bench.menu("Method card to print");
             assertThat(bench.page().getByTestId("card")).containsText("Done when");
             bench.page().emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
             bench.page().setViewportSize(718, 1016);
-            take(bench, "card");
 
             layered(browser);
             cold(browser);
             book(browser);
             day(browser);
             making(browser, server);
+            log(browser);
+            ladder(browser, new Api(server));
             var larder = new Bench(browser.page("/larder"));
             larder.button("Chestnut puree").click();
             assertThat(larder.page().getByLabel("About it")).containsText("Chestnut");
-            take(larder, "larder");
         }
     }
 
@@ -89,7 +91,6 @@ class PicturesTest {
         day.page().getByLabel("Late by, min").fill("25");
         day.button("What then?").click();
         assertThat(day.page().getByText("25 min late")).isVisible();
-        take(day, "day-slip");
         day.button("Leave it").click();
         day.button("In words").click();
         assertThat(day.page().getByLabel("The plan in words")).containsText("Turn out");
@@ -100,6 +101,68 @@ class PicturesTest {
         sunday.page().getByText("Sunday lunch").click();
         assertThat(sunday.page().getByLabel("Why it does not fit")).containsText("What would help");
         take(sunday, "day-ways-out");
+    }
+
+    private static void log(Browser browser) {
+        var log = new Bench(browser.page("/log"));
+        var list = log.page().getByLabel("Batches", new Page.GetByLabelOptions().setExact(true));
+        assertThat(list.getByRole(AriaRole.IMG)).hasCount(0);
+        assertThat(list.getByRole(AriaRole.ARTICLE)).hasCount(8);
+        take(log, "log");
+        var boxes = list.getByRole(AriaRole.ARTICLE).filter(new Locator.FilterOptions().setHasText("Pear and bay"));
+        boxes.nth(0).getByRole(AriaRole.CHECKBOX).check();
+        boxes.nth(1).getByRole(AriaRole.CHECKBOX).check();
+        log.page().getByText("See 2 side by side").click();
+        assertThat(log.page().getByRole(AriaRole.TABLE)).containsText("Standing height");
+        take(log, "log-beside");
+        var batch = new Bench(browser.page("/log"));
+        batch.page()
+                .getByRole(AriaRole.ARTICLE)
+                .filter(new Locator.FilterOptions().setHasText("Trembles"))
+                .getByText("Pear and bay")
+                .click();
+        assertThat(batch.page().getByLabel("Predicted beside measured")).containsText("Temperature of the core");
+        take(batch, "log-batch");
+        var numbers = new Bench(browser.page("/log/numbers"));
+        assertThat(numbers.page().getByLabel("What it changes")).containsText("Pear and bay");
+        take(numbers, "numbers");
+        var right = new Bench(browser.page("/log/right"));
+        assertThat(right.page().getByLabel("Heights one by one")).isVisible();
+        take(right, "right");
+    }
+
+    private static void ladder(Browser browser, Api api) {
+        var formulas = api.get("/api/formulas?size=200").json().at("/formulas");
+        var pear = "";
+        for (var formula : formulas) {
+            if (formula.at("/name").asString().equals("Pear and bay set cream")) {
+                pear = formula.at("/id").asString();
+            }
+        }
+        var wish = Api.json()
+                .put("id", UUID.randomUUID().toString())
+                .put("formulaId", pear)
+                .put("address", "/components/0/gels/0/amount")
+                .put("cups", 5)
+                .put("step", 1.15)
+                .put("cupG", 80)
+                .put("by", "Ilke");
+        var tasters = List.of("Ilke", "Tomas", "Runa", "Per");
+        tasters.forEach(wish.withArray("tasters")::add);
+        var laid = api.post("/api/ladders", wish.toString()).json();
+        int[][] said = {{3, 5, 4, 2, 1}, {4, 4, 4, 3, 2}, {3, 4, 5, 3, 2}, {4, 5, 3, 2, 1}};
+        for (int t = 0; t < said.length; t++) {
+            var scores = Api.json().put("taster", tasters.get(t));
+            var cups = scores.putObject("scores");
+            for (int i = 0; i < said[t].length; i++) {
+                cups.put(laid.at("/layout/cups/" + i + "/code").asString(), said[t][i]);
+            }
+            api.put("/api/ladders/" + laid.at("/id").asString() + "/scores", scores.toString());
+        }
+        api.post("/api/ladders/" + laid.at("/id").asString() + "/shown", "");
+        var ladder = new Bench(browser.page("/log/ladders/" + laid.at("/id").asString()));
+        assertThat(ladder.page().getByLabel("What they tell")).containsText("Best at");
+        take(ladder, "ladder");
     }
 
     private static void making(Browser browser, Server server) {
@@ -172,7 +235,6 @@ class PicturesTest {
         begun.page().getByLabel("Time, such as").fill("19:30");
         assertThat(begun.page().getByText(Pattern.compile("Pour at"))).isVisible();
         assertThat(begun.page().getByLabel("What comes of it")).containsText("slices from 1");
-        take(begun, "new-dessert");
         var recipe = new Bench(browser.page("/recipe"));
         recipe.field("The recipe").fill(RECIPE);
         recipe.button("Read it").click();

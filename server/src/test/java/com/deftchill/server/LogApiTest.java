@@ -172,6 +172,7 @@ class LogApiTest {
         assertThat(api.post("/api/makings", begun.toString()).status()).isEqualTo(201);
         long at = System.currentTimeMillis() - 4 * 3600_000L;
         happened(making, at, "LOT", "/components/0/gels/g1/amount", "T-77");
+        measured(making, at + 500, "/components/0/lines/l2/amount", "345 g");
         happened(making, at + 1000, "ENDED", "0.pour", "");
         happened(making, at + 7_200_000, "CHECKED", "", "9 °C");
         happened(making, at + 7_300_000, "CAME_OUT", "1", "CLEAN");
@@ -184,7 +185,23 @@ class LogApiTest {
         assertThat(batch.at("/said/record/lots/0/lot").asString()).isEqualTo("T-77");
         assertThat(batch.at("/said/record/portions")).hasSize(2);
         assertThat(batch.at("/said/record/readings/0/value").asDouble()).isEqualTo(9);
+        assertThat(batch.at("/said/record/happened/0").asString())
+                .contains("345 g")
+                .contains("instead of 330 g");
         assertThat(batch.at("/lotsOf/0/id").asString()).isEqualTo("sheet-gold");
+    }
+
+    private void measured(String making, long at, String path, String value) {
+        var body = Api.json();
+        var event = body.putArray("events")
+                .addObject()
+                .put("id", UUID.randomUUID().toString())
+                .put("at", at)
+                .put("kind", "MEASURED")
+                .put("step", "0.weigh");
+        event.putArray("changes").addObject().put("path", path).put("value", value);
+        var answer = api.post("/api/makings/" + making + "/events", body.toString());
+        assertThat(answer.status()).as(answer.text()).isEqualTo(200);
     }
 
     private void happened(String making, long at, String kind, String step, String text) {

@@ -47,6 +47,7 @@ interface BatchRepository extends JpaRepository<BatchEntity, UUID> {
             Double standingMm,
             String cook,
             String note,
+            BatchRecord record,
             StoredPrediction predicted) {}
 
     String WISH = """
@@ -61,7 +62,7 @@ interface BatchRepository extends JpaRepository<BatchEntity, UUID> {
     @Query(
             value = """
             select new com.deftchill.server.batchlog.BatchRepository$Line(b.id, b.formulaId, f.name, b.madeOn, b.pouredAt, b.outcome,
-                   b.standingMm, b.cook, b.note, b.predicted)
+                   b.standingMm, b.cook, b.note, b.record, b.predicted)
             from BatchEntity b join FormulaEntity f on f.id = b.formulaId
             """ + WISH + "order by b.madeOn desc, b.pouredAt desc, b.createdAt desc",
             countQuery = "select count(b) from BatchEntity b " + WISH)

@@ -51,7 +51,7 @@ class LogController {
         this.pages = pages;
     }
 
-    /** A batch in the list; {@code photo} is the first of its photos. */
+    /** A batch in the list; {@code photo} is the first of its photos, {@code firmness} as found, 0 to 100. */
     record LogLine(
             UUID id,
             UUID formulaId,
@@ -63,6 +63,7 @@ class LogController {
 
             Outcome outcome,
             Optional<Double> standingMm,
+            Optional<Double> firmness,
             String cook,
             String note,
             Optional<UUID> photo,

@@ -1,5 +1,7 @@
 package com.deftchill.server.batchlog;
 
+import com.deftchill.core.gel.Firmness;
+import com.deftchill.core.learn.Quantity;
 import com.deftchill.server.batchlog.LogController.LogDay;
 import com.deftchill.server.batchlog.LogController.LogLine;
 import com.deftchill.server.batchlog.LogController.LogPage;
@@ -62,10 +64,21 @@ class LogService {
                 line.pouredAt(),
                 line.outcome(),
                 Optional.ofNullable(line.standingMm()),
+                firmness(line.record()),
                 line.cook(),
                 line.note(),
                 Optional.ofNullable(photos.get(line.id())),
                 line.predicted());
+    }
+
+    /** As it was found, on the scale that predictions are on. */
+    private static Optional<Double> firmness(BatchRecord record) {
+        var found = (record == null ? BatchRecord.EMPTY : record)
+                .readings().stream()
+                        .filter(reading -> reading.quantity().equals(Quantity.FIRMNESS.id()))
+                        .mapToDouble(reading -> Firmness.score(reading.value()))
+                        .average();
+        return found.isPresent() ? Optional.of(found.getAsDouble()) : Optional.empty();
     }
 
     @Transactional(readOnly = true)

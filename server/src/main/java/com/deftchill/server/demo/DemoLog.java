@@ -21,6 +21,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
 /** What the made-up kitchen has made: a fridge that runs warm, and a new lot of gelatin that is weaker than its label. */
@@ -28,6 +29,9 @@ import org.springframework.stereotype.Component;
 class DemoLog {
     private static final String OLD_LOT = "T-1984";
     private static final String NEW_LOT = "T-2207";
+    /** In the middle of what is called tender. */
+    private static final double TENDER_PA = 670;
+
     private static final Color PEAR = new Color(0xEF, 0xE2, 0xC0);
     private static final Color CURRANT = new Color(0x8C, 0x4A, 0x6E);
 
@@ -71,7 +75,7 @@ class DemoLog {
                         portions(40.5, 40.0, 41.0),
                         List.of(new TastingScore("Ilke", 4, 5, 3, 4, 5), new TastingScore("Tomas", 5, 4, 4, 4, null)),
                         List.of(new ShelfCheck(day(7), ShelfState.FIRMER, "A little; still good.")),
-                        cores(),
+                        withFirmness(cores()),
                         List.of()));
         photo(second, PEAR, 0.1, false, "Turned out, 18:30");
         currant.made(6, "CLEAN", 32.5, "Softer than in the spring.", "Ilke", record(NEW_LOT, 32.5, 32.0, 33.0));
@@ -107,13 +111,18 @@ class DemoLog {
                 portions(heights),
                 List.of(),
                 List.of(),
-                lot.equals(NEW_LOT) && heights.length > 0 ? cores() : List.of(),
+                lot.equals(NEW_LOT) && heights.length > 0 ? cores() : withFirmness(List.of()),
                 List.of());
     }
 
     private static List<PortionCame> portions(double... heights) {
         return IntStream.range(0, heights.length)
                 .mapToObj(i -> new PortionCame(i + 1, Outcome.CLEAN, heights[i]))
+                .toList();
+    }
+
+    private static List<ReadingMade> withFirmness(List<ReadingMade> readings) {
+        return Stream.concat(readings.stream(), Stream.of(new ReadingMade("firmness", null, null, TENDER_PA)))
                 .toList();
     }
 

@@ -1,5 +1,6 @@
 package com.deftchill.server.making;
 
+import com.deftchill.core.alternative.Comparison;
 import com.deftchill.core.amount.UnreadableException;
 import com.deftchill.core.formula.Changes;
 import com.deftchill.core.learn.Quantity;
@@ -25,6 +26,8 @@ import org.springframework.stereotype.Component;
 @Component
 class MakingRecords {
     private static final double SECONDS = 60;
+    private static final int MOST_LINES = 200;
+    private static final int LONGEST_LINE = 500;
 
     private final KitchenService kitchens;
     private final MessageWriter messages;
@@ -82,17 +85,30 @@ class MakingRecords {
         }
     }
 
+    /** What was made otherwise than written, what went wrong, what was done about it. */
     private List<String> happened(Making making) {
         var lines = new ArrayList<String>();
+        for (var row : Comparison.changes(making.planned(), making.made(), kitchens.workplace())) {
+            lines.add(write(Message.of("making.otherwise")
+                    .with("name", row.name().said())
+                    .with("before", row.before().said())
+                    .with("after", row.after().said())));
+        }
         for (var event : making.events()) {
             if (event.kind() == Kind.WENT_WRONG) {
-                lines.add(messages.write(
-                        Message.of("rescue.symptom." + event.text()),
-                        () -> kitchens.workplace().kitchen().temperature()));
+                lines.add(write(Message.of("rescue.symptom." + event.text())));
             } else if (event.kind() == Kind.TOOK && !event.text().isEmpty()) {
                 lines.add(event.text());
             }
         }
-        return lines.stream().distinct().toList();
+        return lines.stream()
+                .distinct()
+                .limit(MOST_LINES)
+                .map(line -> line.substring(0, Math.min(LONGEST_LINE, line.length())))
+                .toList();
+    }
+
+    private String write(Message message) {
+        return messages.write(message, () -> kitchens.workplace().kitchen().temperature());
     }
 }

@@ -109,10 +109,17 @@ class MakingService {
     }
 
     private Kept kept(MakingEntity entity) {
-        var happened = events.findByMakingIdInOrderByHappened(List.of(entity.getId())).stream()
+        return kept(entity, happened(entity.getId()));
+    }
+
+    private static Kept kept(MakingEntity entity, List<Event> happened) {
+        return new Kept(entity, Making.of(entity.getDocument(), entity.getZone(), happened));
+    }
+
+    private List<Event> happened(UUID id) {
+        return events.findByMakingIdInOrderByHappened(List.of(id)).stream()
                 .map(MakingEventEntity::getEvent)
                 .toList();
-        return new Kept(entity, Making.of(entity.getDocument(), entity.getZone(), happened));
     }
 
     /** A formula as it is stored now. */
@@ -148,18 +155,21 @@ class MakingService {
     @Transactional
     Kept add(UUID id, List<Event> happened) {
         var entity = makings.findForChangeById(id).orElseThrow(() -> new NotFoundException("Batch in the making", id));
-        var before = kept(entity).making();
-        if (before.events().size() + happened.size() > MOST_EVENTS) {
-            throw refused("events", String.valueOf(before.events().size()), "making.most-events");
+        var all = new ArrayList<>(happened(id));
+        if (all.size() + happened.size() > MOST_EVENTS) {
+            throw refused("events", String.valueOf(all.size()), "making.most-events");
         }
         for (var event : happened) {
             var eventId = UUID.fromString(event.id());
             if (!events.existsById(eventId)) {
-                events.save(new MakingEventEntity(eventId, id, noLaterThanNow(event), clock.instant()));
+                var kept = noLaterThanNow(event);
+                events.save(new MakingEventEntity(eventId, id, kept, clock.instant()));
+                all.add(kept);
             }
         }
         events.flush();
-        var now = kept(entity);
+        // Not read again: of many entries that would be most of the work.
+        var now = kept(entity, all);
         if (now.making().finished() && entity.getFinishedAt() == null) {
             entity.finish(clock.instant(), logged(now));
         }

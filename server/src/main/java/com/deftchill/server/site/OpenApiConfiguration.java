@@ -69,7 +69,7 @@ class OpenApiConfiguration {
             Map.entry("LadderView", List.of("fit")),
             Map.entry("FitView", List.of("best", "low", "high", "moreToHalve", "bestX", "lowX", "highX")),
             Map.entry("Trial", List.of("number", "parent", "at")),
-            Map.entry("LogLine", List.of("standingMm", "photo")),
+            Map.entry("LogLine", List.of("standingMm", "firmness", "photo")),
             Map.entry("Correction", List.of("by")),
             Map.entry("Beside", List.of("minutes")),
             Map.entry("BatchPageView", List.of("makingId", "revision")),

@@ -4,9 +4,11 @@ import com.deftchill.core.kitchen.KitchenReader;
 import com.deftchill.core.kitchen.Workplace;
 import com.deftchill.core.kitchen.WrittenKitchen;
 import com.deftchill.core.larder.Larder;
+import com.deftchill.core.larder.OwnEntry;
 import com.deftchill.core.parameters.Parameters;
 import com.deftchill.server.problem.NotUnderstoodException;
 import com.deftchill.server.problem.StaleVersionException;
+import java.util.List;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -54,8 +56,26 @@ public class KitchenService {
         return cache.get(this::read);
     }
 
+    /** What a workplace is made of: while it is the same, so is the workplace, and what was computed in it still holds. */
+    private record Made(WrittenKitchen settings, List<OwnEntry> own, String numbers, Workplace workplace) {
+        boolean isOf(WrittenKitchen otherSettings, List<OwnEntry> otherOwn, String otherNumbers) {
+            return settings.equals(otherSettings) && own.equals(otherOwn) && numbers.equals(otherNumbers);
+        }
+    }
+
+    private volatile Made last;
+
     private Workplace read() {
-        return numbers.put(handbook());
+        var settings = settings().settings();
+        var entries = own.list().stream().map(OwnLarderService.Stored::entry).toList();
+        var accepted = numbers.fingerprint();
+        var known = last;
+        if (known != null && known.isOf(settings, entries, accepted)) {
+            return known.workplace();
+        }
+        var workplace = numbers.put(handbook());
+        last = new Made(settings, entries, accepted, workplace);
+        return workplace;
     }
 
     /** The same by the handbook's numbers, before anything was learnt. */
