@@ -39,6 +39,7 @@ import java.util.UUID;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** Proposes what the log tells, and keeps what the cook accepts of it. */
 @Service
@@ -67,6 +68,7 @@ class LearnService {
     private final Fingerprints fingerprints;
     private final Computing computing;
     private final ApplicationEventPublisher events;
+    private final TransactionTemplate transactions;
     private final Clock clock;
 
     /** What the models answered: asked again they need not compute. Of one handbook at a time, and only as long as it is used. */
@@ -91,6 +93,7 @@ class LearnService {
             Fingerprints fingerprints,
             Computing computing,
             ApplicationEventPublisher events,
+            TransactionTemplate transactions,
             Clock clock) {
         this.sets = sets;
         this.inUse = inUse;
@@ -101,6 +104,7 @@ class LearnService {
         this.fingerprints = fingerprints;
         this.computing = computing;
         this.events = events;
+        this.transactions = transactions;
         this.clock = clock;
     }
 
@@ -254,16 +258,15 @@ class LearnService {
     }
 
     /**
-     * Accepts numbers: they are learnt anew from the same batches, and only those that the log tells can be accepted.
+     * Accepts numbers: they are learnt anew from the same batches, and only those that the log tells can be accepted. What is
+     * computed is computed before anything is held in the database.
      *
      * @param keys of the numbers
      */
-    @Transactional
     LearnedSetEntity accept(Wish wish, List<String> keys, String by, Asked asked) {
         var proposal = proposal(wish, asked);
-        var told = proposal.learnt().told();
         var wanted = new HashSet<>(keys);
-        var figures = told.stream()
+        var figures = proposal.learnt().told().stream()
                 .filter(figure -> wanted.contains(figure.unknown().key()))
                 .map(StoredFigure::of)
                 .toList();
@@ -274,14 +277,16 @@ class LearnService {
                 .map(LogReadings.Of::id)
                 .filter(id -> !wish.without().contains(id))
                 .toList();
-        proposal.using().forEach((what, which) -> {
-            if (!inUse.existsById(what)) {
-                inUse.save(new InUseEntity(what, which));
-            }
+        return transactions.execute(status -> {
+            proposal.using().forEach((what, which) -> {
+                if (!inUse.existsById(what)) {
+                    inUse.save(new InUseEntity(what, which));
+                }
+            });
+            var set = sets.save(new LearnedSetEntity(sets.last() + 1, by, clock.instant(), figures, ids));
+            makeCurrent(set.getNumber());
+            return set;
         });
-        var set = sets.save(new LearnedSetEntity(sets.last() + 1, by, clock.instant(), figures, ids));
-        makeCurrent(set.getNumber());
-        return set;
     }
 
     /** Makes a set the current one; 0 goes back to the handbook. */
