@@ -10,6 +10,7 @@ import com.deftchill.core.kitchen.Workplace;
 import com.deftchill.core.learn.Unknown.Scope;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -17,10 +18,15 @@ import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import org.hipparchus.analysis.interpolation.LinearInterpolator;
 
-/** Asks the models how what was measured depends on what is not known. Keeps answers, so that a formula made often is asked once. */
+/**
+ * Asks the models how what was measured depends on what is not known. Keeps answers, so that a formula made often is asked once. One
+ * instance is asked by one thread; those made {@link #by} it share what is kept.
+ */
 public final class Responses {
     /** What moves a figure less than this over the whole of its prior is not learnt from it. */
     private static final double LEAST = 1e-4;
+    /** A base and four nodes of some six numbers. */
+    private static final int MOST_THROUGH = 32;
 
     private final Assessor assessor;
     private final Workplace handbook;
@@ -89,7 +95,7 @@ public final class Responses {
     }
 
     private Optional<Response> asked(WrittenFormula document, Measure measure) {
-        var base = figure(document, measure, handbook);
+        var base = figure(document, measure, null, handbook, 0);
         if (base.isEmpty()) {
             return Optional.empty();
         }
@@ -136,7 +142,11 @@ public final class Responses {
             double z = Response.NODES[i];
             if (z != 0) {
                 var figure = figure(
-                        document, measure, unknown.put(handbook, prior.get().value(z)));
+                        document,
+                        measure,
+                        unknown,
+                        unknown.put(handbook, prior.get().value(z)),
+                        z);
                 if (figure.isEmpty()) {
                     return Optional.empty();
                 }
@@ -155,9 +165,32 @@ public final class Responses {
      */
     private record Figure(double link, double whole) {}
 
-    private Optional<Figure> figure(WrittenFormula document, Measure measure, Workplace workplace) {
-        return predicted(assessor, document, measure, workplace)
-                .map(found -> new Figure(measure.quantity().link(found[0], found[1]), found[1]));
+    /** What was computed through last: all that was measured of a batch hangs on the same few desserts. */
+    private record Through(WrittenFormula document, Unknown unknown, double z) {}
+
+    private final Map<Through, Optional<Dessert>> through = new LinkedHashMap<>(32, 0.75f, true) {
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Through, Optional<Dessert>> eldest) {
+            return size() > MOST_THROUGH;
+        }
+    };
+
+    /** @param unknown that is z deviations off its centre; null where none is */
+    private Optional<Figure> figure(
+            WrittenFormula document, Measure measure, Unknown unknown, Workplace workplace, double z) {
+        Optional<double[]> figure;
+        if (measure.quantity() == Quantity.FOAM_DENSITY) {
+            figure = predicted(assessor, document, measure, workplace);
+        } else {
+            var key = new Through(document, unknown, z);
+            var known = through.get(key);
+            if (known == null) {
+                known = assessor.study(document, workplace).value();
+                through.put(key, known);
+            }
+            figure = known.flatMap(dessert -> figure(dessert, measure)).filter(f -> Double.isFinite(f[0]));
+        }
+        return figure.map(found -> new Figure(measure.quantity().link(found[0], found[1]), found[1]));
     }
 
     /** What a figure comes to in a workplace, and the height as moulded; empty where the formula has no such figure. */
