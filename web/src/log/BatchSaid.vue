@@ -66,6 +66,15 @@ const counts = computed(() => {
   for (const p of said.value.record?.portions ?? []) of.set(p.outcome, (of.get(p.outcome) ?? 0) + 1)
   return [...of].map(([o, n]) => `${n} ${choices('outcome').find((c) => c.value === o)?.label ?? o}`)
 })
+/** That, and what happened while it was made, as sentences. */
+const happened = computed(() =>
+  [
+    ...(counts.value.length > 1 ? [`Portions: ${counts.value.join(', ')}`] : []),
+    ...(said.value.record?.happened ?? []),
+  ]
+    .map((line) => `${line}.`)
+    .join(' '),
+)
 const lotOf = (id: string) => said.value.record?.lots?.find((lot) => lot.of === id)?.lot ?? ''
 const gels = computed(() => props.batch.lotsOf.slice(0, 1))
 const others = computed(() => props.batch.lotsOf.slice(1))
@@ -126,10 +135,7 @@ function lot(id: string, text: string) {
         />
       </label>
     </div>
-    <p v-if="counts.length > 1 || said.record?.happened?.length" class="happened">
-      <span v-if="counts.length > 1">Portions: {{ counts.join(', ') }}.</span>
-      <span v-for="line in said.record?.happened" :key="line"> {{ line }}.</span>
-    </p>
+    <p v-if="happened" class="happened">{{ happened }}</p>
     <details :open="more" @toggle="more = ($event.target as HTMLDetailsElement).open">
       <summary>Day, time and other lots</summary>
       <div class="fields">
