@@ -188,6 +188,13 @@ watch(
   font-weight: 700;
 }
 
+/* Beside the stations, so that the buttons stay in the same row. */
+@media (min-width: 1100px) {
+  .name {
+    flex-basis: 130px;
+  }
+}
+
 .who {
   display: flex;
   gap: 12px;
