@@ -379,6 +379,7 @@ export const api = {
   /** What the log tells; a newer wish of this page ends an older one. */
   proposeNumbers: (wish: Schemas['LearningWish'], signal?: AbortSignal) =>
     answer(client.POST('/api/learning/proposals', { body: wish, signal, headers: newest('learning') })),
+  teachableParameters: () => answer(client.GET('/api/learning/parameters')),
   learningProgress: () => answer(client.GET('/api/learning/progress', { params: { query: { page } } })),
   learnedSets: () => answer(client.GET('/api/learning/sets')),
   acceptNumbers: (acceptance: Schemas['Acceptance']) =>

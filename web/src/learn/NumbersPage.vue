@@ -3,6 +3,7 @@ import { useTitle } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import LogNav from '@/log/LogNav.vue'
 import StationBar from '@/look/StationBar.vue'
+import AnyParameter from './AnyParameter.vue'
 import FigureRow from './FigureRow.vue'
 import FitPlot from './FitPlot.vue'
 import PredictionChanges from './PredictionChanges.vue'
@@ -11,7 +12,8 @@ import { useLearning } from './useLearning'
 
 /** What the log tells of this kitchen's own numbers: looked at, accepted, gone back from. */
 useTitle('Our own numbers · Deft Chill')
-const { models, without, proposal, share, sets, wrong, accept, goTo, use, stop, leaveOut } = useLearning()
+const { models, parameters, without, proposal, share, sets, wrong, accept, goTo, use, stop, leaveOut } =
+  useLearning()
 const data = computed(() => proposal.data.value)
 const told = computed(() => data.value?.figures.filter((f) => f.state === 'LEARNT') ?? [])
 const rest = computed(() => data.value?.figures.filter((f) => f.state !== 'LEARNT') ?? [])
@@ -42,6 +44,7 @@ async function take() {
         ><input v-model="models" type="checkbox" /> also constants of the models
         <small>(a lot, a fridge and a model cannot always be told apart)</small></label
       >
+      <AnyParameter v-model="parameters" />
     </header>
     <p v-if="proposal.isFetching.value" class="running" role="status">
       Asking the models how each reading hangs on each number …

@@ -1,31 +1,25 @@
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/vue-query'
-import { computed, ref } from 'vue'
+import { computed, ref, type Ref } from 'vue'
 import { useSend } from '@/answers/queries'
 import { api, ApiProblem } from '@/api/client'
+import type { components } from '@/api/generated/schema'
 import { useWho } from '@/make/useMaking'
+
+type LearningWish = components['schemas']['LearningWish']
 
 /** What the log tells, and the sets that were accepted. Nothing is asked for again by itself: the cook asks. */
 export function useLearning() {
   const client = useQueryClient()
   const who = useWho()
   const models = ref(false)
+  const parameters = ref<string[]>([])
   const without = ref<string[]>([])
-  const wish = computed(() => ({ models: models.value, without: [...without.value].sort() }))
-  const proposal = useQuery({
-    queryKey: computed(() => ['learning', wish.value]),
-    queryFn: ({ signal }) => api.proposeNumbers(wish.value, signal),
-    retry: 0,
-    staleTime: 60_000,
-    placeholderData: keepPreviousData,
-  })
-  /** How far it has come, asked while it is computed. */
-  const progress = useQuery({
-    queryKey: ['learning-progress'],
-    queryFn: api.learningProgress,
-    enabled: proposal.isFetching,
-    refetchInterval: 400,
-    gcTime: 0,
-  })
+  const wish = computed(() => ({
+    models: models.value,
+    parameters: [...parameters.value].sort(),
+    without: [...without.value].sort(),
+  }))
+  const { proposal, share } = useProposal(wish)
   const sets = useQuery({ queryKey: ['learned-sets'], queryFn: api.learnedSets })
   const accepting = useSend('acceptNumbers')
   const going = useSend('useNumbers')
@@ -47,9 +41,10 @@ export function useLearning() {
   }
   return {
     models,
+    parameters,
     without,
     proposal,
-    share: computed(() => progress.data.value?.share),
+    share,
     sets,
     wrong,
     accept: (keys: string[]) => done(accepting({ wish: wish.value, keys, by: who.value })),
@@ -62,4 +57,24 @@ export function useLearning() {
         : [...without.value, batch]
     },
   }
+}
+
+/** What the log tells, and how far the question has come. */
+function useProposal(wish: Ref<LearningWish>) {
+  const proposal = useQuery({
+    queryKey: computed(() => ['learning', wish.value]),
+    queryFn: ({ signal }) => api.proposeNumbers(wish.value, signal),
+    retry: 0,
+    staleTime: 60_000,
+    placeholderData: keepPreviousData,
+  })
+  /** How far it has come, asked while it is computed. */
+  const progress = useQuery({
+    queryKey: ['learning-progress'],
+    queryFn: api.learningProgress,
+    enabled: proposal.isFetching,
+    refetchInterval: 400,
+    gcTime: 0,
+  })
+  return { proposal, share: computed(() => progress.data.value?.share) }
 }

@@ -17,6 +17,7 @@ type Reading = NonNullable<NonNullable<CameOut['record']>['readings']>[number]
 const quantity = ref('core-at')
 const of = ref('')
 const minutes = ref('')
+const probe = ref('')
 const value = ref('')
 const wrong = ref('')
 const chosen = computed(() => data.value?.quantities.find((q) => q.id === quantity.value))
@@ -68,10 +69,12 @@ function add() {
   const reading: Reading = { quantity: what.id, value: read }
   if (of.value && ofChoices.value.length) reading.of = of.value
   if (typeof after === 'number') reading.minutes = after
+  if (what.minutes && probe.value.trim()) reading.probe = probe.value.trim()
   keep([...readings(), reading])
   value.value = ''
   minutes.value = ''
 }
+const known = computed(() => [...new Set(readings().flatMap((r) => (r.probe ? [r.probe] : [])))])
 const firm = (word: string) => keep([...readings(), { quantity: 'firmness', value: Number(word) }])
 </script>
 
@@ -82,7 +85,8 @@ const firm = (word: string) => keep([...readings(), { quantity: 'firmness', valu
       <li v-for="(r, i) in readings()" :key="i">
         <span
           >{{ name(r.quantity) }}<template v-if="ofWords(r)">, {{ ofWords(r) }}</template
-          ><template v-if="typeof r.minutes === 'number'">, after {{ figure(r.minutes) }} min</template></span
+          ><template v-if="typeof r.minutes === 'number'">, after {{ figure(r.minutes) }} min</template
+          ><template v-if="r.probe">, {{ r.probe }}</template></span
         >
         <b>{{ words(r) }}</b>
         <button
@@ -123,6 +127,11 @@ const firm = (word: string) => keep([...readings(), { quantity: 'firmness', valu
         <label
           >{{ chosen?.unit }} <input v-model="value" inputmode="decimal" size="7" aria-label="Value"
         /></label>
+        <label v-if="chosen?.minutes"
+          >Which probe
+          <input v-model="probe" size="9" maxlength="40" list="probes" placeholder="if known" />
+          <datalist id="probes"><option v-for="p in known" :key="p" :value="p" /></datalist>
+        </label>
         <button type="submit">Add</button>
       </template>
     </form>
@@ -182,6 +191,10 @@ form button {
 
 form button {
   cursor: pointer;
+}
+
+select {
+  max-width: 190px;
 }
 
 .firm {

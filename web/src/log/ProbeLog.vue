@@ -12,6 +12,7 @@ const emit = defineEmits<{ take: [readings: Reading[]] }>()
 const read = useSend('readProbeLog')
 const log = ref<components['schemas']['ProbeLogView']>()
 const wrong = ref('')
+const probe = ref('')
 const REASONS: Record<string, string> = {
   columns: 'a column is missing',
   time: 'its time cannot be read',
@@ -49,6 +50,7 @@ function take() {
       quantity: 'core-at',
       minutes: Math.round(p.minutes * 10) / 10,
       value: Math.round(p.celsius * 100) / 100,
+      ...(probe.value.trim() && { probe: probe.value.trim() }),
     })),
   )
   log.value = undefined
@@ -84,6 +86,10 @@ function take() {
         Line {{ b.line }} is left out, {{ REASONS[b.reason] }}: {{ b.text }}
       </p>
       <p v-if="log.bad.length > 5" class="bad">And {{ log.bad.length - 5 }} more lines.</p>
+      <label class="which"
+        >Which probe it was, if known: the log may tell what it is off by
+        <input v-model="probe" size="12" maxlength="40"
+      /></label>
       <button type="button" :disabled="!log.points.length" @click="take">Take these</button>
       <button type="button" @click="log = undefined">Leave it</button>
     </div>
@@ -95,7 +101,7 @@ function take() {
   padding-top: 10px;
 }
 
-label input {
+label input[type='file'] {
   position: absolute;
   width: 1px;
   height: 1px;
@@ -118,6 +124,22 @@ th {
   padding: 2px 8px 2px 0;
   font-weight: 400;
   text-align: right;
+}
+
+.which {
+  display: block;
+  padding-top: 6px;
+  color: var(--quiet);
+}
+
+.which input {
+  min-height: 40px;
+  padding: 2px 10px;
+  border: 1px solid var(--edge-strong);
+  border-radius: 4px;
+  background: var(--white);
+  color: var(--ink);
+  font-size: 15px;
 }
 
 .bad {

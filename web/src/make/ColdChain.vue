@@ -1,18 +1,27 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { ref, watch } from 'vue'
 import type { Instrument, Making, MakingEvent } from '@/api/client'
 import { clockOf, countdown } from './moments'
 import { shown } from './useInstruments'
 
 /** Whether it cools in time, by what is measured at its core: what is not measured is said to be missing. */
-defineProps<{ making: Making; second: number; probe?: Instrument }>()
+const props = defineProps<{ making: Making; second: number; probe?: Instrument }>()
 const emit = defineEmits<{ happened: [kind: MakingEvent['kind'], rest: Partial<MakingEvent>] }>()
 
 const typed = ref('')
+/** The probe that it was read from: typed over, it is by hand. */
+const by = ref('')
+watch(typed, (now) => {
+  if (!props.probe || now !== shown(props.probe)) by.value = ''
+})
+function read(probe: Instrument) {
+  typed.value = shown(probe)
+  by.value = probe.id
+}
 function send() {
   const text = typed.value.trim()
   if (!text) return
-  emit('happened', 'CHECKED', { text })
+  emit('happened', 'CHECKED', { text, instrument: by.value })
   typed.value = ''
 }
 </script>
@@ -39,7 +48,7 @@ function send() {
     </ul>
     <form v-if="making.cooling.length" @submit.prevent="send">
       <label>Core now <input v-model="typed" inputmode="text" placeholder="by the probe" /></label>
-      <button v-if="probe?.value !== undefined && !typed" type="button" @click="typed = shown(probe)">
+      <button v-if="probe?.value !== undefined && !typed" type="button" @click="read(probe)">
         {{ shown(probe) }}
       </button>
       <button type="submit">Enter</button>

@@ -18,6 +18,7 @@ import org.springframework.util.unit.DataSize;
  * @param lightDeadline when a light question has had its time, the wait included
  * @param heavyQueue how many heavy computations may wait
  * @param heavyDeadline when a heavy question has had its time
+ * @param learnAhead how long after the start the models are asked what the log will ask; zero: not before somebody does
  */
 @ConfigurationProperties("deftchill")
 public record DeftChillSettings(
@@ -29,4 +30,5 @@ public record DeftChillSettings(
         @DefaultValue("150") int lightQueue,
         @DefaultValue("10s") Duration lightDeadline,
         @DefaultValue("32") int heavyQueue,
-        @DefaultValue("30s") Duration heavyDeadline) {}
+        @DefaultValue("30s") Duration heavyDeadline,
+        @DefaultValue("20s") Duration learnAhead) {}

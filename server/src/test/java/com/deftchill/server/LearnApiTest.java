@@ -6,6 +6,7 @@ import com.deftchill.server.support.Api;
 import com.deftchill.server.support.TestServer;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.UUID;
 import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -14,6 +15,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.parallel.Execution;
 import org.junit.jupiter.api.parallel.ExecutionMode;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** What the demo kitchen's log tells; on a server of its own, since accepted numbers are everybody's. */
 @Execution(ExecutionMode.SAME_THREAD)
@@ -118,6 +120,73 @@ class LearnApiTest {
         double another = stands();
         api.put("/api/learning/using", "{\"what\":\"sheet-gold\",\"which\":\"T-2207\"}");
         assertThat(stands()).isEqualTo(weak).isNotEqualTo(another);
+    }
+
+    @Test
+    void aProbesOffsetIsToldAndTakenOffWhatItShowsLater() {
+        var formula = api.post("/api/formulas", Api.demo("pear-bay").toString())
+                .json()
+                .at("/id")
+                .asString();
+        var batch = Api.node("{\"madeOn\":\"2026-05-03\",\"pouredAt\":\"14:00:00\",\"outcome\":\"CLEAN\"}");
+        batch.set("document", Api.demo("pear-bay"));
+        var readings = batch.putObject("record").putArray("readings");
+        // Poured at 32 °C: the first minutes tell of the probe, not of the fridge.
+        for (int i = 0; i < 8; i++) {
+            readings.addObject()
+                    .put("quantity", "core-at")
+                    .put("minutes", 1 + i)
+                    .put("value", 32.9)
+                    .put("probe", "P-9");
+        }
+        var kept = api.post("/api/formulas/" + formula + "/batches", batch.toString());
+        assertThat(kept.status()).as(kept.text()).isEqualTo(201);
+        var told = figure(proposal().at("/figures"), "probe:P-9/:offset");
+        assertThat(told.at("/state").asString()).isEqualTo("LEARNT");
+        assertThat(told.at("/value").asDouble()).isBetween(0.5, 1.2);
+        assertThat(told.at("/name").asString()).startsWith("P-9");
+        assertThat(accept(List.of("probe:P-9/:offset")).status()).isEqualTo(201);
+        var logged = core(formula, "P-9");
+        assertThat(logged.at("/corrected").asDouble())
+                .isEqualTo(told.at("/value").asDouble());
+        assertThat(core(formula, "another").has("corrected")).isFalse();
+    }
+
+    /** What the log keeps of a core measured in Make. */
+    private static JsonNode core(String formula, String probe) {
+        var making = UUID.randomUUID().toString();
+        var begun = Api.json().put("id", making).put("formulaId", formula).put("by", "Ilke");
+        assertThat(api.post("/api/makings", begun.toString()).status()).isEqualTo(201);
+        long at = System.currentTimeMillis() - 4 * 3600_000L;
+        var body = Api.json();
+        var events = body.putArray("events");
+        event(events.addObject(), at, "ENDED").put("step", "0.pour");
+        event(events.addObject(), at + 7_200_000, "CHECKED").put("text", "9 °C").put("instrument", probe);
+        event(events.addObject(), at + 7_300_000, "CAME_OUT").put("text", "CLEAN");
+        event(events.addObject(), at + 7_400_000, "FINISHED");
+        assertThat(api.post("/api/makings/" + making + "/events", body.toString())
+                        .status())
+                .isEqualTo(200);
+        var batch = api.get("/api/makings/" + making).json().at("/batch").asString();
+        return api.get("/api/log/batches/" + batch).json().at("/said/record/readings/0");
+    }
+
+    private static ObjectNode event(ObjectNode event, long at, String kind) {
+        return event.put("id", UUID.randomUUID().toString()).put("at", at).put("kind", kind);
+    }
+
+    @Test
+    void anyParameterMayBeAskedForByName() {
+        var all = api.get("/api/learning/parameters").json().at("/parameters");
+        assertThat(all.size()).isGreaterThan(150);
+        var answer = api.post("/api/learning/proposals", "{\"models\":false,\"parameters\":[\"gel.proteinGain\"]}");
+        assertThat(answer.status()).as(answer.text()).isEqualTo(200);
+        var told = figure(answer.json().at("/figures"), "model::gel.proteinGain");
+        assertThat(told.at("/handbook").asDouble()).isEqualTo(4);
+        assertThat(told.at("/readings").asInt()).isPositive();
+        var wrong = api.post("/api/learning/proposals", "{\"models\":false,\"parameters\":[\"gel.magic\"]}");
+        assertThat(wrong.status()).isEqualTo(422);
+        assertThat(wrong.text()).contains("gel.magic").contains("no parameter of a model");
     }
 
     @Test

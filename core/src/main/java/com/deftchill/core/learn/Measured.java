@@ -5,8 +5,14 @@ package com.deftchill.core.learn;
  *
  * @param value in the unit of its quantity
  * @param readings how many it is the mean of
+ * @param probe that a temperature was taken with, and when that was tried last; empty where nobody said
  */
-public record Measured(MadeOf made, Measure measure, double value, int readings) {
+public record Measured(MadeOf made, Measure measure, double value, int readings, String probe) {
+    /** Of no probe that is known. */
+    public Measured(MadeOf made, Measure measure, double value, int readings) {
+        this(made, measure, value, readings, "");
+    }
+
     /** A single reading. */
     public Measured(MadeOf made, Measure measure, double value) {
         this(made, measure, value, 1);

@@ -23,6 +23,8 @@ public enum Quantity {
     CORE_AT("°C"),
     /** Density of what was folded or whipped, g/ml. */
     FOAM_DENSITY("g/ml"),
+    /** Volume of all that was made of a layer, ml. */
+    VOLUME("ml"),
     /** Air taken up in whipping, as a share of what it was. */
     OVERRUN("share"),
     /** Liquid that a biscuit took up, drenched, g/g. */

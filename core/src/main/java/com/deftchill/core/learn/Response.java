@@ -55,6 +55,13 @@ public record Response(Quantity quantity, double whole, double base, Map<Unknown
         }
     }
 
+    /** The same with one more influence. */
+    Response with(Unknown unknown, Curve curve) {
+        var more = new TreeMap<>(curves);
+        more.put(unknown, curve);
+        return new Response(quantity, whole, base, more);
+    }
+
     /** How much the figure, in its unit, moves with each of the unknowns. */
     double[] slopes(List<Unknown> unknowns, double[] z) {
         double link = link(unknowns, z);

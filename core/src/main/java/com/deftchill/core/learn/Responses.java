@@ -8,7 +8,9 @@ import com.deftchill.core.dessert.Study;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.kitchen.Workplace;
 import com.deftchill.core.learn.Unknown.Scope;
+import com.deftchill.core.mix.Mix;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -30,7 +32,7 @@ public final class Responses {
 
     private final Assessor assessor;
     private final Workplace handbook;
-    private final Set<Scope> scopes;
+    private final List<Teachable> teachable;
     private final Map<Key, Optional<Response>> kept;
 
     /** What is asked: answers to the same question are the same, whichever lot or cook it is of. */
@@ -40,21 +42,23 @@ public final class Responses {
      * @param assessor as finely as is wanted
      * @param handbook the workplace before anything was learnt
      * @param scopes of what is to be learnt
+     * @param parameters ids of parameters that are to be learnt besides, whichever they are
      */
-    public Responses(Assessor assessor, Workplace handbook, Set<Scope> scopes) {
-        this(assessor, handbook, Set.copyOf(scopes), new ConcurrentHashMap<>());
+    public Responses(Assessor assessor, Workplace handbook, Set<Scope> scopes, Set<String> parameters) {
+        this(assessor, handbook, Teachable.of(scopes, parameters), new ConcurrentHashMap<>());
     }
 
-    private Responses(Assessor assessor, Workplace handbook, Set<Scope> scopes, Map<Key, Optional<Response>> kept) {
+    private Responses(
+            Assessor assessor, Workplace handbook, List<Teachable> teachable, Map<Key, Optional<Response>> kept) {
         this.assessor = assessor;
         this.handbook = handbook;
-        this.scopes = scopes;
+        this.teachable = teachable;
         this.kept = kept;
     }
 
     /** The same, with the same answers kept, asked by another assessor that computes as finely. */
     public Responses by(Assessor other) {
-        return new Responses(other, handbook, scopes, kept);
+        return new Responses(other, handbook, teachable, kept);
     }
 
     /** The workplace before anything was learnt. */
@@ -84,7 +88,23 @@ public final class Responses {
 
     /** What is known of a number before anything is measured. */
     public Optional<Prior> prior(Unknown unknown) {
-        return Teachable.of(unknown).flatMap(teachable -> teachable.prior(unknown, handbook));
+        return Teachable.of(unknown).prior(unknown, handbook);
+    }
+
+    /** The same for a reading: what a probe is off by adds to what it shows. */
+    private Optional<Response> of(Measured measured) {
+        var response = of(measured.made(), measured.measure());
+        if (measured.probe().isEmpty() || measured.measure().quantity() != Quantity.CORE_AT) {
+            return response;
+        }
+        var unknown = Unknown.probe(measured.probe());
+        return response.map(of -> prior(unknown)
+                .map(prior -> of.with(
+                        unknown,
+                        new Response.Curve(Arrays.stream(Response.NODES)
+                                .map(z -> prior.value(z) - prior.centre())
+                                .toArray())))
+                .orElse(of));
     }
 
     /** A response is of a gelatin, a cooler, a cook: here of this batch's. */
@@ -100,9 +120,9 @@ public final class Responses {
             return Optional.empty();
         }
         var curves = new HashMap<Unknown, Response.Curve>();
-        for (var teachable : Teachable.ALL) {
-            if (teachable.from().contains(measure.quantity()) && scopes.contains(teachable.scope())) {
-                for (var unknown : present(teachable, document)) {
+        for (var one : teachable) {
+            if (one.from().contains(measure.quantity())) {
+                for (var unknown : present(one, document)) {
                     curve(document, measure, unknown, base.get()).ifPresent(curve -> curves.put(unknown, curve));
                 }
             }
@@ -126,7 +146,7 @@ public final class Responses {
                 document.cooler().of().isEmpty()
                         ? List.of()
                         : List.of(new Unknown(Scope.COOLER, document.cooler().of(), teachable.what()));
-            case INGREDIENT -> List.of();
+            case INGREDIENT, PROBE -> List.of();
             default -> List.of(new Unknown(teachable.scope(), "", teachable.what()));
         };
     }
@@ -179,7 +199,7 @@ public final class Responses {
     private Optional<Figure> figure(
             WrittenFormula document, Measure measure, Unknown unknown, Workplace workplace, double z) {
         Optional<double[]> figure;
-        if (measure.quantity() == Quantity.FOAM_DENSITY) {
+        if (ofMix(measure)) {
             figure = predicted(assessor, document, measure, workplace);
         } else {
             var key = new Through(document, unknown, z);
@@ -196,13 +216,11 @@ public final class Responses {
     /** What a figure comes to in a workplace, and the height as moulded; empty where the formula has no such figure. */
     public static Optional<double[]> predicted(
             Assessor assessor, WrittenFormula document, Measure measure, Workplace workplace) {
-        if (measure.quantity() == Quantity.FOAM_DENSITY) {
+        if (ofMix(measure)) {
             return BatchReader.read(document, workplace)
                     .batch()
                     .filter(batch -> measure.component() < batch.components().size())
-                    .map(batch -> new double[] {
-                        Mixing.of(batch.components().get(measure.component())).gramsPerMl(), 0
-                    });
+                    .map(batch -> mixed(measure, Mixing.of(batch.components().get(measure.component()))));
         }
         return assessor.study(document, workplace)
                 .value()
@@ -224,14 +242,23 @@ public final class Responses {
                         ? Optional.empty()
                         : Optional.of(new double[] {dessert.setSeconds() / 60, 0});
             case CORE_AT -> dessert.main().map(study -> new double[] {core(study, measure.level()), 0});
-            case FOAM_DENSITY ->
+            case FOAM_DENSITY, VOLUME ->
                 measure.component() < dessert.portraits().size()
-                        ? Optional.of(new double[] {
-                            dessert.portraits().get(measure.component()).mix().gramsPerMl(), 0
-                        })
+                        ? Optional.of(mixed(
+                                measure,
+                                dessert.portraits().get(measure.component()).mix()))
                         : Optional.empty();
             default -> Optional.empty();
         };
+    }
+
+    /** Whether no chill needs to be followed for it. */
+    private static boolean ofMix(Measure measure) {
+        return measure.quantity() == Quantity.FOAM_DENSITY || measure.quantity() == Quantity.VOLUME;
+    }
+
+    private static double[] mixed(Measure measure, Mix mix) {
+        return new double[] {measure.quantity() == Quantity.VOLUME ? mix.volumeMl() : mix.gramsPerMl(), 0};
     }
 
     private static double core(Study study, double minute) {
@@ -249,7 +276,7 @@ public final class Responses {
         var found = new ArrayList<Observation>();
         for (int i = 0; i < measured.size(); i++) {
             var one = measured.get(i);
-            of(one.made(), one.measure()).ifPresent(response -> found.add(new Observation(one, response)));
+            of(one).ifPresent(response -> found.add(new Observation(one, response)));
             progress.at((i + 1.0) / measured.size());
         }
         return found;

@@ -2,7 +2,9 @@ package com.deftchill.core.learn;
 
 import com.deftchill.core.kitchen.Workplace;
 import com.deftchill.core.larder.LarderFiles;
+import com.deftchill.core.learn.Unknown.Scope;
 import com.deftchill.core.parameters.Parameter;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -20,11 +22,7 @@ import org.apache.commons.csv.CSVRecord;
  * @param from what it is learnt from
  */
 record Teachable(
-        String what,
-        Unknown.Scope scope,
-        ToDoubleFunction<Double> low,
-        ToDoubleFunction<Double> high,
-        Set<Quantity> from) {
+        String what, Scope scope, ToDoubleFunction<Double> low, ToDoubleFunction<Double> high, Set<Quantity> from) {
     static final List<Teachable> ALL = LarderFiles.read(Teachable.class, "teachable.csv", Teachable::row);
 
     private static Teachable row(CSVRecord row) {
@@ -32,7 +30,7 @@ record Teachable(
                 .map(id -> Quantity.of(id).orElseThrow(() -> new IllegalArgumentException("no quantity " + id)))
                 .collect(Collectors.toUnmodifiableSet());
         return new Teachable(
-                row.get("what"), Unknown.Scope.of(row.get("scope")), end(row.get("low")), end(row.get("high")), from);
+                row.get("what"), Scope.of(row.get("scope")), end(row.get("low")), end(row.get("high")), from);
     }
 
     private static ToDoubleFunction<Double> end(String text) {
@@ -43,10 +41,43 @@ record Teachable(
         return text.startsWith("*") ? value -> value * size : value -> value + size;
     }
 
-    static Optional<Teachable> of(Unknown unknown) {
+    /** What a model is asked for: any of its constants may move these. */
+    private static final Set<Quantity> COMPUTED = Set.of(
+            Quantity.STANDING_HEIGHT,
+            Quantity.FIRMNESS,
+            Quantity.SET_AFTER,
+            Quantity.CORE_AT,
+            Quantity.FOAM_DENSITY,
+            Quantity.VOLUME);
+
+    /**
+     * What is to be learnt.
+     *
+     * @param parameters ids of constants that are learnt whatever their scope
+     */
+    static List<Teachable> of(Set<Scope> scopes, Set<String> parameters) {
+        var wanted = new ArrayList<Teachable>();
+        ALL.stream()
+                .filter(t -> scopes.contains(t.scope) || parameters.contains(t.what))
+                .forEach(wanted::add);
+        parameters.stream()
+                .filter(id -> wanted.stream().noneMatch(t -> t.what.equals(id)))
+                .sorted()
+                .map(Teachable::constant)
+                .forEach(wanted::add);
+        return List.copyOf(wanted);
+    }
+
+    /** Any parameter, by its own range. */
+    private static Teachable constant(String id) {
+        return new Teachable(id, Scope.MODEL, null, null, COMPUTED);
+    }
+
+    static Teachable of(Unknown unknown) {
         return ALL.stream()
                 .filter(t -> t.what.equals(unknown.what()) && t.scope == unknown.scope())
-                .findFirst();
+                .findFirst()
+                .orElseGet(() -> constant(unknown.what()));
     }
 
     /** What is known of it before anything is measured; empty where the workplace has no such thing. */
@@ -60,7 +91,7 @@ record Teachable(
             return Optional.of(Prior.of(centre, low.applyAsDouble(centre), high.applyAsDouble(centre)));
         }
         return handbook.parameters().all().stream()
-                .filter(p -> p.id().equals(what))
+                .filter(p -> p.id().equals(what) && p.low() < p.high())
                 .findFirst()
                 .map(Teachable::own);
     }

@@ -7,14 +7,17 @@ import com.deftchill.core.larder.GelProduct;
 import com.deftchill.core.larder.Ingredient;
 import com.deftchill.core.larder.OwnItems;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.OptionalDouble;
 
 /**
  * A number that a kitchen does not know yet.
  *
  * @param scope whose it is
- * @param of whom: of a lot {@code gelatin/lot}, of a cooler or an ingredient its id, of a cook the name; else empty
- * @param what a parameter's id, or a figure of the larder: {@code bloom}, {@code warmer}, {@code h}, {@code power}, {@code soak}
+ * @param of whom: of a lot {@code gelatin/lot}, of a cooler or an ingredient its id, of a cook the name, of a probe its name and when it
+ *     was tried last; else empty
+ * @param what a parameter's id, or a figure of the larder or of an instrument: {@code bloom}, {@code warmer}, {@code h}, {@code power},
+ *     {@code soak}, {@code offset}
  */
 public record Unknown(Scope scope, String of, String what) implements Comparable<Unknown> {
     /** Whose a number is. */
@@ -24,6 +27,8 @@ public record Unknown(Scope scope, String of, String what) implements Comparable
         COOLER,
         COOK,
         INGREDIENT,
+        /** A thermometer, since it was tried in ice water last. */
+        PROBE,
         /** The whole kitchen's. */
         KITCHEN,
         /** A constant of a model: learnt only when asked for. */
@@ -39,6 +44,12 @@ public record Unknown(Scope scope, String of, String what) implements Comparable
     public static final String H = "h";
     public static final String POWER = "power";
     public static final String SOAK = "soak";
+    public static final String OFFSET = "offset";
+
+    /** K that a probe shows above what is so. */
+    public static Unknown probe(String probe) {
+        return new Unknown(Scope.PROBE, probe, OFFSET);
+    }
 
     /** Strength of a lot of gelatin. */
     public static Unknown lot(String gelatin, String lot) {
@@ -74,6 +85,8 @@ public record Unknown(Scope scope, String of, String what) implements Comparable
             case H -> larder.cooler(of).map(Cooler::h);
             case POWER -> larder.cooler(of).map(Cooler::powerW).filter(w -> w > 0);
             case SOAK -> larder.ingredient(of).flatMap(Ingredient::soaking).map(Soaking::capacity);
+            // What is read is taken as it is until something tells otherwise.
+            case OFFSET -> Optional.of(0.0);
             default ->
                 workplace.parameters().all().stream()
                         .filter(p -> p.id().equals(what))
@@ -104,6 +117,7 @@ public record Unknown(Scope scope, String of, String what) implements Comparable
                 larder.ingredient(of)
                         .map(i -> with(workplace, OwnItems.of(i.soakingUp(value))))
                         .orElse(workplace);
+            case OFFSET -> workplace;
             default ->
                 new Workplace(
                         larder, workplace.kitchen(), workplace.parameters().measured(what, value));

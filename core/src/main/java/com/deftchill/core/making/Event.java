@@ -17,8 +17,15 @@ import java.util.List;
  * @param text of {@link Kind#NOTED} the note, of {@link Kind#CHECKED} the temperature, of {@link Kind#CAME_OUT} the outcome, of {@link Kind#STOOD} the height in
  *     mm, of {@link Kind#WENT_WRONG} the symptom's id, of
  *     {@link Kind#LOOKED} the look's id and {@code yes} or {@code no}, of {@link Kind#UNDONE} the id of the event that does not count; as typed
+ * @param instrument id of the probe or scale that it was read from; empty where it was typed
  */
-public record Event(String id, long at, Kind kind, String step, String by, List<Change> changes, String text) {
+public record Event(
+        String id, long at, Kind kind, String step, String by, List<Change> changes, String text, String instrument) {
+    /** Typed. */
+    public Event(String id, long at, Kind kind, String step, String by, List<Change> changes, String text) {
+        this(id, at, kind, step, by, changes, text, "");
+    }
+
     /** The order in which they are taken: by when they happened, whenever they arrived. */
     static final Comparator<Event> BY_TIME = Comparator.comparingLong(Event::at).thenComparing(Event::id);
 
@@ -61,6 +68,7 @@ public record Event(String id, long at, Kind kind, String step, String by, List<
         step = step == null ? "" : step;
         by = by == null ? "" : by;
         text = text == null ? "" : text;
+        instrument = instrument == null ? "" : instrument;
         changes = changes == null ? List.of() : List.copyOf(changes);
     }
 }

@@ -47,6 +47,11 @@ public record Calibration(double offset, double slope) {
         return new Calibration(-slope * ice, slope);
     }
 
+    /** The same for a probe that was found to show so many K above what this corrects it to. */
+    public Calibration less(double above) {
+        return new Calibration(offset - above, slope);
+    }
+
     /** What is true where it shows °C. */
     public double corrected(double shown) {
         return offset + slope * shown;

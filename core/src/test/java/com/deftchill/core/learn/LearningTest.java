@@ -160,7 +160,8 @@ class LearningTest {
 
     @Test
     void oneLotAloneIsNotToldFromTheModel() {
-        var both = new Responses(Kitchens.ASSESSOR.rough(), HANDBOOK, Set.of(Unknown.Scope.LOT, Unknown.Scope.MODEL));
+        var both = new Responses(
+                Kitchens.ASSESSOR.rough(), HANDBOOK, Set.of(Unknown.Scope.LOT, Unknown.Scope.MODEL), Set.of());
         var log = IntStream.range(0, 6)
                 .mapToObj(i -> new Measured(made("b" + i, CREAM), STANDS, 40))
                 .toList();
@@ -240,6 +241,78 @@ class LearningTest {
                 .isEqualTo(Learnt.Ranges.AS_SAID);
         assertThat(new Learnt.Goodness(Quantity.FIRMNESS, true, 20, 0, 1, 20).ranges())
                 .isEqualTo(Learnt.Ranges.WIDER_THAN_NEEDED);
+    }
+
+    @Test
+    void aProbeThatReadsHighIsToldByASecondOne() {
+        var high = Unknown.probe("probe-1/2026-03-02T08:00:00Z");
+        var log = new ArrayList<Measured>();
+        for (int i = 0; i < 6; i++) {
+            for (var measure : MadeUp.CORE) {
+                double real = Responses.predicted(Kitchens.ASSESSOR.rough(), CREAM, measure, HANDBOOK)
+                        .orElseThrow()[0];
+                log.add(new Measured(made("b" + i, CREAM), measure, real + 0.8, 1, high.of()));
+                log.add(new Measured(made("c" + i, CREAM), measure, real, 1, "probe-2/"));
+            }
+        }
+        var responses = new Responses(
+                Kitchens.ASSESSOR.rough(), HANDBOOK, Set.of(Unknown.Scope.COOLER, Unknown.Scope.PROBE), Set.of());
+        var learnt = Learning.of(responses.observations(log, s -> {}), responses::prior, () -> {}, s -> {});
+        var one = learnt.figure(high).orElseThrow();
+        var other = learnt.figure(Unknown.probe("probe-2/")).orElseThrow();
+        // What both share may be the fridge; what they differ by is theirs.
+        assertThat(one.value() - other.value()).isBetween(0.6, 0.85);
+        assertThat(learnt.figure(MadeUp.WARMER).orElseThrow().value()).isBetween(0.0, 0.5);
+        assertThat(learnt.put(HANDBOOK).larder().coolers())
+                .hasSameSizeAs(HANDBOOK.larder().coolers());
+    }
+
+    @Test
+    void anyParameterThatAFigureHangsOnIsLearntWhereItIsAskedFor() {
+        var asked = "gel.proteinGain";
+        var unknown = new Unknown(Unknown.Scope.MODEL, "", asked);
+        var responses = new Responses(Kitchens.ASSESSOR.rough(), HANDBOOK, Set.of(), Set.of(asked, "foam.yolk"));
+        var prior = responses.prior(unknown).orElseThrow();
+        double real = Responses.predicted(
+                        Kitchens.ASSESSOR.rough(),
+                        CREAM,
+                        Measure.of(Quantity.FIRMNESS),
+                        unknown.put(HANDBOOK, prior.value(1.5)))
+                .orElseThrow()[0];
+        var log = IntStream.range(0, 900)
+                .mapToObj(i -> new Measured(made("b" + i, CREAM), Measure.of(Quantity.FIRMNESS), real))
+                .toList();
+        var learnt = Learning.of(responses.observations(log, s -> {}), responses::prior, () -> {}, s -> {});
+        // A set cream has no yolk foam: nothing is said of one.
+        assertThat(learnt.figures()).extracting(Learnt.Figure::unknown).containsExactly(unknown);
+        assertThat(learnt.figures().get(0).state()).isEqualTo(State.LEARNT);
+        assertThat(learnt.figures().get(0).z()).isBetween(0.9, 1.5);
+        assertThat(RESPONSES
+                        .of(made("b", CREAM), Measure.of(Quantity.FIRMNESS))
+                        .orElseThrow()
+                        .curves())
+                .doesNotContainKey(unknown);
+    }
+
+    @Test
+    void aVolumeTellsOfTheHandThatFolded() {
+        var volume = Measure.of(Quantity.VOLUME, 0);
+        double real = Responses.predicted(
+                        Kitchens.ASSESSOR.rough(), MadeUp.MOUSSE, volume, MadeUp.HAND.put(HANDBOOK, 0.78))
+                .orElseThrow()[0];
+        var overrun = new Unknown(Unknown.Scope.KITCHEN, "", "foam.overrunSoft");
+        var log = new ArrayList<Measured>();
+        IntStream.range(0, 12).forEach(i -> log.add(new Measured(made("b" + i, MadeUp.MOUSSE), volume, real)));
+        // A volume alone may as well be the cream's.
+        assertThat(learn(RESPONSES, log).told())
+                .noneMatch(figure -> figure.unknown().equals(MadeUp.HAND));
+        double usual = RESPONSES.prior(overrun).orElseThrow().centre();
+        IntStream.range(0, 12)
+                .forEach(i -> log.add(
+                        new Measured(made("c" + i, MadeUp.MOUSSE), Measure.direct(Quantity.OVERRUN, overrun), usual)));
+        var hand = learn(RESPONSES, log).figure(MadeUp.HAND).orElseThrow();
+        assertThat(hand.state()).isEqualTo(State.LEARNT);
+        assertThat(hand.value()).isBetween(0.77, 0.86);
     }
 
     @Test

@@ -67,7 +67,7 @@ final class MadeUp {
     }
 
     static Responses responses() {
-        return new Responses(Kitchens.ASSESSOR.rough(), HANDBOOK, USUAL);
+        return new Responses(Kitchens.ASSESSOR.rough(), HANDBOOK, USUAL, Set.of());
     }
 
     /** A kitchen with its own truth: each number drawn from its prior. */

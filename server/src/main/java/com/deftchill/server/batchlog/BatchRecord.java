@@ -137,6 +137,8 @@ public record BatchRecord(
      * @param of component, stage or ingredient that it is of; absent where it is of the whole
      * @param minutes after the first pour, of a temperature
      * @param value in the unit of its quantity
+     * @param probe that a temperature was taken with; absent where nobody said
+     * @param corrected K that were taken off what it showed, by what the kitchen learnt of it; absent where nothing was
      */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     public record ReadingMade(
@@ -153,5 +155,18 @@ public record BatchRecord(
 
             @DecimalMin(value = "-40", message = "must be from -40 to 20000")
             @DecimalMax(value = "20000", message = "must be from -40 to 20000")
-            double value) {}
+            double value,
+
+            @Schema(nullable = true) @Size(max = 40, message = "must have at most 40 characters")
+            String probe,
+
+            @Schema(nullable = true)
+            @DecimalMin(value = "-20", message = "must be from -20 to 20 K")
+            @DecimalMax(value = "20", message = "must be from -20 to 20 K")
+            Double corrected) {
+        /** By no probe that is named. */
+        public ReadingMade(String quantity, String of, Double minutes, double value) {
+            this(quantity, of, minutes, value, null, null);
+        }
+    }
 }

@@ -133,7 +133,7 @@ class LogController {
 
     private static String needs(Quantity quantity) {
         return switch (quantity) {
-            case FOAM_DENSITY -> "component";
+            case FOAM_DENSITY, VOLUME -> "component";
             case OVERRUN -> "stage";
             case SOAKED -> "ingredient";
             case FIRMNESS -> "word";

@@ -18,6 +18,7 @@ import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.IntStream;
 
 /** What was measured of a batch, as learning takes it. */
@@ -58,7 +59,7 @@ public final class Readings {
         return Quantity.of(reading.quantity()).flatMap(quantity -> switch (quantity) {
             case STANDING_HEIGHT, FIRMNESS, SET_AFTER -> Optional.of(Measure.of(quantity));
             case CORE_AT -> Optional.ofNullable(reading.minutes()).map(Measure::coreAt);
-            case FOAM_DENSITY ->
+            case FOAM_DENSITY, VOLUME ->
                 IntStream.range(0, document.components().size())
                         .filter(i -> document.components().get(i).id().equals(of))
                         .mapToObj(i -> Measure.of(quantity, i))
@@ -81,8 +82,23 @@ public final class Readings {
         return whip.id().substring(0, 1).toUpperCase(Locale.ROOT) + whip.id().substring(1);
     }
 
-    /** All readings of a batch. */
+    /** All readings of a batch as they were written down. */
     static List<Measured> of(UUID batch, CameOut said, WrittenFormula document) {
+        return of(batch, said, document, reading -> "");
+    }
+
+    /**
+     * The same as it is learnt from: what a probe showed, before anything learnt was taken off it, and which probe.
+     *
+     * @param probes names the probe of a reading, as it was when that was taken
+     */
+    static List<Measured> toLearnFrom(
+            UUID batch, CameOut said, WrittenFormula document, Function<ReadingMade, String> probes) {
+        return of(batch, said, document, probes);
+    }
+
+    private static List<Measured> of(
+            UUID batch, CameOut said, WrittenFormula document, Function<ReadingMade, String> probes) {
         var lots = new HashMap<String, String>();
         said.record().lots().forEach(lot -> lots.put(lot.of(), lot.lot().strip()));
         var made = new MadeOf(batch.toString(), document, lots, said.cook());
@@ -91,7 +107,10 @@ public final class Readings {
                 .ifPresent(height -> found.add(
                         new Measured(made, Measure.of(Quantity.STANDING_HEIGHT), height.mm(), height.portions())));
         for (var reading : said.record().readings()) {
-            measure(reading, document).ifPresent(measure -> found.add(new Measured(made, measure, reading.value())));
+            var probe = probes.apply(reading);
+            double value =
+                    reading.value() + (probe.isEmpty() ? 0 : Objects.requireNonNullElse(reading.corrected(), 0.0));
+            measure(reading, document).ifPresent(measure -> found.add(new Measured(made, measure, value, 1, probe)));
         }
         return found;
     }

@@ -1,7 +1,10 @@
 package com.deftchill.server.instruments;
 
 import com.deftchill.core.probe.Calibration;
+import com.deftchill.server.batchlog.Probes;
+import com.deftchill.server.workplace.KitchenNumbers;
 import java.time.Clock;
+import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
@@ -10,14 +13,16 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** How each probe was tried: the last time counts. */
 @Service
-class CalibrationService {
+class CalibrationService implements Probes {
     private static final int ID_LENGTH = 40;
 
     private final CalibrationRepository calibrations;
+    private final KitchenNumbers numbers;
     private final Clock clock;
 
-    CalibrationService(CalibrationRepository calibrations, Clock clock) {
+    CalibrationService(CalibrationRepository calibrations, KitchenNumbers numbers, Clock clock) {
         this.calibrations = calibrations;
+        this.numbers = numbers;
         this.clock = clock;
     }
 
@@ -26,9 +31,27 @@ class CalibrationService {
         return calibrations.findFirstByInstrumentOrderByTriedAtDesc(instrument);
     }
 
-    /** What corrects its readings now. */
-    Calibration of(String instrument) {
-        return last(instrument).map(CalibrationEntity::calibration).orElse(Calibration.NONE);
+    /** What corrects its readings now: how it was tried last, and what the log told of it since. */
+    @Transactional(readOnly = true)
+    public Calibration of(String instrument) {
+        var tried = last(instrument).map(CalibrationEntity::calibration).orElse(Calibration.NONE);
+        return tried.less(learntOffset(instrument));
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public String asOf(String probe, Instant moment) {
+        return key(probe, calibrations.findFirstByInstrumentAndTriedAtLessThanEqualOrderByTriedAtDesc(probe, moment));
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public double learntOffset(String probe) {
+        return numbers.probeOffset(key(probe, last(probe)));
+    }
+
+    private static String key(String probe, Optional<CalibrationEntity> tried) {
+        return probe + "/" + tried.map(of -> of.getTriedAt().toString()).orElse("");
     }
 
     /** Sent twice with the same id, it is kept once. */

@@ -167,7 +167,7 @@ class InstrumentController {
 
     private InstrumentView view(Reading reading, Instant now) {
         var tried = calibrations.last(reading.instrument());
-        var calibration = tried.map(CalibrationEntity::calibration).orElse(Calibration.NONE);
+        var calibration = calibrations.of(reading.instrument());
         return new InstrumentView(
                 reading.instrument(),
                 reading.kind(),

@@ -1,6 +1,7 @@
 package com.deftchill.server.learn;
 
 import com.deftchill.core.kitchen.Workplace;
+import com.deftchill.core.learn.Unknown;
 import com.deftchill.server.workplace.KitchenNumbers;
 import java.util.HashMap;
 import java.util.List;
@@ -30,6 +31,18 @@ class AcceptedNumbers implements KitchenNumbers {
                 .orElse(handbook);
     }
 
+    @Override
+    @Transactional(readOnly = true)
+    public double probeOffset(String probe) {
+        var unknown = Unknown.probe(probe);
+        return sets.findFirstByCurrentTrue().stream()
+                .flatMap(set -> set.getFigures().stream())
+                .filter(figure -> figure.unknown().equals(unknown))
+                .mapToDouble(StoredFigure::value)
+                .findFirst()
+                .orElse(0);
+    }
+
     /** Of several lots or cooks only those in use count. */
     static Workplace put(Workplace handbook, List<StoredFigure> figures, Map<String, String> using) {
         var now = handbook;
@@ -46,7 +59,8 @@ class AcceptedNumbers implements KitchenNumbers {
         return switch (figure.scope()) {
             case LOT -> unknown.lotName().equals(using.getOrDefault(unknown.gelatin(), ""));
             case COOK -> figure.of().equals(using.getOrDefault(COOK, ""));
-            case COOLER, INGREDIENT, KITCHEN, MODEL -> true;
+            // Of a probe that was tried anew since, no reading asks for it any more.
+            case COOLER, INGREDIENT, PROBE, KITCHEN, MODEL -> true;
         };
     }
 

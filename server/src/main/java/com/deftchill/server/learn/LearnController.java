@@ -47,16 +47,21 @@ class LearnController {
     /**
      * What to learn from.
      *
-     * @param models whether constants of the models are to be learnt too
+     * @param models whether the constants of the models that matter most are to be learnt too
+     * @param parameters ids of any parameters that are to be learnt besides, see {@code /api/learning/parameters}
      * @param without batches that are left out
      */
     record LearningWish(
             boolean models,
 
+            @Schema(nullable = true) @Size(max = 12, message = "must be at most 12 parameters")
+            Set<String> parameters,
+
             @Schema(nullable = true) @Size(max = 400, message = "must be at most 400 batches")
             Set<UUID> without) {
         LearnService.Wish wish() {
-            return new LearnService.Wish(models, without == null ? Set.of() : without);
+            return new LearnService.Wish(
+                    models, parameters == null ? Set.of() : parameters, without == null ? Set.of() : without);
         }
     }
 
@@ -130,6 +135,21 @@ class LearnController {
                             + " interval hardly shrank, or that trades off with another, is said to be not told.")
     ProposalView propose(@Valid @RequestBody LearningWish wish, Asked asked) {
         return views.proposal(learning.proposal(wish.wish(), asked));
+    }
+
+    /** A constant of a model; {@code low} and {@code high} hold 80 % of what kitchens show. */
+    record TeachableView(String id, String name, double value, String unit, double low, double high) {}
+
+    record TeachableList(List<TeachableView> parameters) {}
+
+    @GetMapping("/parameters")
+    @Operation(
+            operationId = "teachableParameters",
+            summary = "Every constant of the models that the log may be asked about")
+    TeachableList parameters() {
+        return new TeachableList(learning.parameters().stream()
+                .map(p -> new TeachableView(p.id(), p.name(), p.value(), p.unit(), p.low(), p.high()))
+                .toList());
     }
 
     /** Absent where nothing is computed for that page. */

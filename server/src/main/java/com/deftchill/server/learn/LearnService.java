@@ -12,6 +12,7 @@ import com.deftchill.core.learn.Observation;
 import com.deftchill.core.learn.Quantity;
 import com.deftchill.core.learn.Responses;
 import com.deftchill.core.learn.Unknown.Scope;
+import com.deftchill.core.parameters.Parameter;
 import com.deftchill.core.verdict.Problem;
 import com.deftchill.server.batchlog.LogReadings;
 import com.deftchill.server.formula.FormulaService;
@@ -35,7 +36,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -57,7 +60,7 @@ class LearnService {
     private static final double PART = 0.9;
 
     private static final Set<Scope> USUAL =
-            Set.of(Scope.LOT, Scope.COOLER, Scope.COOK, Scope.INGREDIENT, Scope.KITCHEN);
+            Set.of(Scope.LOT, Scope.COOLER, Scope.COOK, Scope.INGREDIENT, Scope.PROBE, Scope.KITCHEN);
 
     private final LearnedSetRepository sets;
     private final InUseRepository inUse;
@@ -71,11 +74,9 @@ class LearnService {
     private final TransactionTemplate transactions;
     private final Clock clock;
 
-    /** What the models answered: asked again they need not compute. Of one handbook at a time, and only as long as it is used. */
-    private final Cache<String, Responses> answers = Caffeine.newBuilder()
-            .maximumSize(2)
-            .expireAfterAccess(Duration.ofHours(1))
-            .build();
+    /** What the models answered: asked again they need not compute. Of few wishes at a time. */
+    private final Cache<String, Responses> answers =
+            Caffeine.newBuilder().maximumSize(4).build();
 
     /** How far a question has come; a page that asks another copy of the application is told nothing. */
     private final Cache<String, Double> progress = Caffeine.newBuilder()
@@ -111,10 +112,11 @@ class LearnService {
     /**
      * What is asked.
      *
-     * @param models whether constants of the models are learnt too
+     * @param models whether the constants of the models that matter most are learnt too
+     * @param parameters ids of parameters that are learnt besides
      * @param without batches that are left out, said by the cook
      */
-    record Wish(boolean models, Set<UUID> without) {
+    record Wish(boolean models, Set<String> parameters, Set<UUID> without) {
         Set<Scope> scopes() {
             var scopes = EnumSet.copyOf(USUAL);
             if (models) {
@@ -142,6 +144,7 @@ class LearnService {
     record Change(UUID formulaId, String name, StoredPrediction now, StoredPrediction then) {}
 
     Proposal proposal(Wish wish, Asked asked) {
+        check(wish);
         var batches = readings.latest(MOST_BATCHES);
         var handbook = kitchens.handbook();
         var using = using();
@@ -151,6 +154,24 @@ class LearnService {
             var changes = changes(learnt, batches, assessor, handbook, workplace, using);
             return new Proposal(learnt, never(batches, responses), batches, using, changes);
         });
+    }
+
+    private void check(Wish wish) {
+        var known = kitchens.handbook().parameters().all().stream()
+                .map(Parameter::id)
+                .collect(Collectors.toSet());
+        for (var id : wish.parameters()) {
+            if (!known.contains(id)) {
+                throw refused("parameters", id, "learn.parameter");
+            }
+        }
+    }
+
+    /** What can be asked for by name: every parameter that has a range. */
+    List<Parameter> parameters() {
+        return kitchens.handbook().parameters().all().stream()
+                .filter(p -> p.low() < p.high())
+                .toList();
     }
 
     private Learnt learnt(Wish wish, List<LogReadings.Of> batches, Responses responses, Stop stop, Asked asked) {
@@ -170,7 +191,10 @@ class LearnService {
 
     private Responses responses(Wish wish, Workplace handbook, Assessor assessor) {
         var scopes = wish.scopes();
-        return answers.get(handbookName() + scopes, key -> new Responses(assessor.rough(), handbook, scopes))
+        var parameters = new TreeSet<>(wish.parameters());
+        return answers.get(
+                        handbookName() + scopes + parameters,
+                        key -> new Responses(assessor.rough(), handbook, scopes, parameters))
                 .by(assessor.rough());
     }
 

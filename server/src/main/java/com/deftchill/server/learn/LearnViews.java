@@ -24,6 +24,8 @@ import com.deftchill.server.learn.LearnController.SetView;
 import com.deftchill.server.learn.LearnController.SetsView;
 import com.deftchill.server.text.MessageWriter;
 import com.deftchill.server.workplace.KitchenService;
+import java.time.Instant;
+import java.time.ZoneOffset;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -181,6 +183,7 @@ class LearnViews {
                         .with(
                                 "name",
                                 larder.cooler(unknown.of()).map(Cooler::name).orElse(unknown.of())));
+            case Unknown.OFFSET -> probe(unknown.of());
             case Unknown.SOAK ->
                 write(Message.of("learn.soak")
                         .with(
@@ -196,6 +199,26 @@ class LearnViews {
                                 : Message.of("learn.parameter").with("name", name));
             }
         };
+    }
+
+    private String probe(String of) {
+        int cut = of.lastIndexOf('/');
+        var name = of.substring(0, cut);
+        var tried = of.substring(cut + 1);
+        return write(
+                tried.isEmpty()
+                        ? Message.of("learn.offset").with("name", name)
+                        : Message.of("learn.offset-since")
+                                .with("name", name)
+                                .with(
+                                        "since",
+                                        Instant.parse(tried)
+                                                .atZone(kitchens.workplace()
+                                                        .kitchen()
+                                                        .zone()
+                                                        .orElse(ZoneOffset.UTC))
+                                                .toLocalDate()
+                                                .toString()));
     }
 
     private String unit(Unknown unknown, Workplace workplace) {

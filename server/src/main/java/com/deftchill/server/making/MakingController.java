@@ -221,6 +221,7 @@ class MakingController {
         if (!sound
                 || event.step().length() > 200
                 || event.by().length() > 80
+                || event.instrument().length() > 40
                 || event.changes().size() > 50) {
             throw MakingService.refused("event", event.id(), "making.event");
         }

@@ -15,6 +15,7 @@ import com.deftchill.server.batchlog.BatchRecord.PortionCame;
 import com.deftchill.server.batchlog.BatchRecord.ReadingMade;
 import com.deftchill.server.batchlog.BatchService;
 import com.deftchill.server.batchlog.Outcome;
+import com.deftchill.server.batchlog.Probes;
 import com.deftchill.server.text.MessageWriter;
 import com.deftchill.server.workplace.KitchenService;
 import java.util.ArrayList;
@@ -31,8 +32,10 @@ class MakingRecords {
 
     private final KitchenService kitchens;
     private final MessageWriter messages;
+    private final Probes probes;
 
-    MakingRecords(KitchenService kitchens, MessageWriter messages) {
+    MakingRecords(KitchenService kitchens, MessageWriter messages, Probes probes) {
+        this.probes = probes;
         this.kitchens = kitchens;
         this.messages = messages;
     }
@@ -69,11 +72,22 @@ class MakingRecords {
         for (var event : making.events()) {
             if (event.kind() == Kind.CHECKED && poured.isPresent() && event.second() > poured.getAsLong()) {
                 celsius(event)
-                        .ifPresent(c -> readings.add(new ReadingMade(
-                                Quantity.CORE_AT.id(), null, (event.second() - poured.getAsLong()) / SECONDS, c)));
+                        .ifPresent(c -> readings.add(core((event.second() - poured.getAsLong()) / SECONDS, c, event)));
             }
         }
         return readings;
+    }
+
+    private ReadingMade core(double minutes, double celsius, Event event) {
+        boolean typed = event.instrument().isEmpty();
+        double corrected = typed ? 0 : probes.learntOffset(event.instrument());
+        return new ReadingMade(
+                Quantity.CORE_AT.id(),
+                null,
+                minutes,
+                celsius,
+                typed ? null : event.instrument(),
+                corrected == 0 ? null : corrected);
     }
 
     private Optional<Double> celsius(Event event) {

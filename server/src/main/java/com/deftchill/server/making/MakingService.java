@@ -186,7 +186,8 @@ class MakingService {
                 event.step(),
                 event.by(),
                 event.changes(),
-                event.text());
+                event.text(),
+                event.instrument());
     }
 
     /** Its entry in the log, where it was said how it came out. */

@@ -59,7 +59,7 @@ class OpenApiConfiguration {
             Map.entry("PortionCame", List.of("standingMm")),
             Map.entry("TastingScore", List.of("taster", "wobble", "melt", "sweetness", "intensity", "cleanSlice")),
             Map.entry("ShelfCheck", List.of("note")),
-            Map.entry("ReadingMade", List.of("of", "minutes")),
+            Map.entry("ReadingMade", List.of("of", "minutes", "probe", "corrected")),
             Map.entry("FigureView", List.of("next")),
             Map.entry("LearningWish", List.of("without")),
             Map.entry("ReadingView", List.of("minutes")),
@@ -108,7 +108,7 @@ class OpenApiConfiguration {
             Map.entry("WentWrong", List.of("symptom", "looks")),
             Map.entry("CoolingLimit", List.of("reached")),
             Map.entry("NewMaking", List.of("document", "by", "zone", "planId", "planDish")),
-            Map.entry("Event", List.of("step", "by", "changes", "text")),
+            Map.entry("Event", List.of("step", "by", "changes", "text", "instrument")),
             Map.entry("ProblemResponse", List.of("currentVersion")));
 
     /** Of the formula document only these are always there: what is not written is absent. */

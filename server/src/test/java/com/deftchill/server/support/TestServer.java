@@ -62,7 +62,11 @@ public final class TestServer implements AutoCloseable {
                 var application = new SpringApplicationBuilder(DeftChillApplication.class)
                         .properties(connection)
                         .properties("DEFTCHILL_INSTRUMENTS=" + sockets(instruments))
-                        .properties("server.port=0", "deftchill.heavy-deadline=8s", "deftchill.max-answer=1200KB")
+                        .properties(
+                                "server.port=0",
+                                "deftchill.heavy-deadline=8s",
+                                "deftchill.max-answer=1200KB",
+                                "deftchill.learn-ahead=0s")
                         .run();
                 return new TestServer(directory, instruments, application);
             } catch (RuntimeException failed) {
