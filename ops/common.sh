@@ -107,6 +107,21 @@ database_args() {
 }
 database() { MYSQL_PWD=$DEFTCHILL_DB_PASSWORD mariadb --no-defaults $(database_args) "$@"; }
 
+# new_key: a key that lets whoever has it in once; of it only the hash is kept.
+new_key() {
+  local key
+  key=$(od -An -tx1 -N24 /dev/urandom | tr -d ' \n')
+  database deftchill -e "insert into entrance_key (hash, made_at) values (sha2('$key', 256), utc_timestamp(6))" || return 1
+  echo "$key"
+}
+
+# enter ADDRESS: comes in by a key of its own and prints the session's cookie, for scripts that ask a running copy.
+enter() {
+  curl -fsS -o /dev/null -D - -X POST "$1/api/session/key" -H 'Content-Type: application/json' -H 'X-XSRF-TOKEN: 0' \
+    -H 'Cookie: XSRF-TOKEN=0' -d "{\"key\":\"$(new_key)\"}" \
+    | tr -d '\r' | sed -n 's/^[Ss]et-[Cc]ookie: \(deft-chill[^;]*\);.*/\1/p'
+}
+
 # write_backup DUMP FILE: a first line that says what it is and what the rest must hash to, then the dump, compressed. The file is
 # there only when it has been read back.
 write_backup() {

@@ -1,4 +1,5 @@
 import { createRouter, createWebHistory } from 'vue-router'
+import { isSignedIn } from './people/useSession'
 
 /** One address per station. */
 export const router = createRouter({
@@ -35,6 +36,32 @@ export const router = createRouter({
     { path: '/larder/:shelf?', name: 'larder', component: () => import('./larder/LarderPage.vue') },
     { path: '/sums/:sum?', name: 'sums', component: () => import('./sums/SumsPage.vue') },
     { path: '/kitchen', name: 'kitchen', component: () => import('./kitchen/KitchenPage.vue') },
+    { path: '/kitchen/people', name: 'people', component: () => import('./people/PeoplePage.vue') },
+    { path: '/kitchen/account', name: 'account', component: () => import('./people/AccountPage.vue') },
+    {
+      path: '/sign-in',
+      name: 'sign-in',
+      component: () => import('./people/SignInPage.vue'),
+      meta: { outside: true },
+    },
+    {
+      path: '/enter',
+      name: 'enter',
+      component: () => import('./people/EnterPage.vue'),
+      meta: { outside: true },
+    },
+    {
+      path: '/invited/:secret',
+      name: 'invited',
+      component: () => import('./people/InvitedPage.vue'),
+      meta: { outside: true },
+    },
     { path: '/:anything(.*)', redirect: '/' },
   ],
+})
+
+/** Nobody stands before a page that will not answer them: whoever has not signed in is shown the door. */
+router.beforeEach(async (to) => {
+  if (to.meta['outside'] || (await isSignedIn())) return true
+  return { name: 'sign-in', query: { then: to.fullPath } }
 })

@@ -105,7 +105,7 @@ export class ApiProblem extends Error {
   get mayPass(): boolean {
     const { status, code } = this.response
     if (code === 'took-too-long') return false
-    return status >= 500 || status === 408 || status === 429 || code === 'newer-question'
+    return status >= 500 || status === 401 || status === 408 || status === 429 || code === 'newer-question'
   }
 }
 
@@ -113,6 +113,21 @@ export class ApiProblem extends Error {
 export const DOCUMENT_VERSION = 5
 const VERSION = { 'Deft-Chill-Document': String(DOCUMENT_VERSION) }
 const client = createClient<paths>({ baseUrl: '', headers: VERSION })
+
+/** The page's token: another site's page could not read it from its cookie. */
+const token = () => ({
+  'X-XSRF-TOKEN': /(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1] ?? '',
+})
+client.use({
+  onRequest({ request }) {
+    if (request.method !== 'GET') request.headers.set('X-XSRF-TOKEN', token()['X-XSRF-TOKEN'])
+    return request
+  },
+})
+
+let signedOut = () => {}
+/** What is done when the server says that nobody is signed in any more. */
+export const onSignedOut = (then: () => void) => (signedOut = then)
 
 /** This page, by an id of its own, and how many questions it has asked. */
 const page = Math.random().toString(36).slice(2, 12) || 'page'
@@ -147,7 +162,9 @@ function explained(error: unknown, response: Response): ProblemResponse {
 async function answer<T>(request: Promise<Result<T>>): Promise<T> {
   const { data, error, response } = await request
   if (response.ok) return data as T
-  throw new ApiProblem(explained(error, response), Number(response.headers.get('Retry-After')) || undefined)
+  const problem = explained(error, response)
+  if (problem.code === 'sign-in-first') signedOut()
+  throw new ApiProblem(problem, Number(response.headers.get('Retry-After')) || undefined)
 }
 
 /** The answer to something sent as it is. */
@@ -157,6 +174,32 @@ async function sent<T>(response: Response): Promise<T> {
 }
 
 export const api = {
+  whoAmI: () => answer(client.GET('/api/session')),
+  signIn: (credentials: Schemas['Credentials']) => answer(client.POST('/api/session', { body: credentials })),
+  enterByKey: (key: Schemas['Key']) => answer(client.POST('/api/session/key', { body: key })),
+  signOut: () => answer(client.DELETE('/api/session')),
+  workIn: (elsewhere: Schemas['Elsewhere']) =>
+    answer(client.PUT('/api/session/kitchen', { body: elsewhere })),
+  mySessions: () => answer(client.GET('/api/session/all')),
+  endSession: (id: string) => answer(client.DELETE('/api/session/all/{id}', { params: { path: { id } } })),
+  changeAccount: (change: Schemas['AccountChange']) => answer(client.PUT('/api/account', { body: change })),
+  openKitchen: (wanted: Schemas['NewKitchen']) =>
+    answer(client.POST('/api/account/kitchens', { body: wanted })),
+  people: () => answer(client.GET('/api/people')),
+  deeds: () => answer(client.GET('/api/people/deeds')),
+  changeRole: (id: string, given: Schemas['RoleGiven']) =>
+    answer(client.PUT('/api/people/{id}', { params: { path: { id } }, body: given })),
+  removePerson: (id: string) => answer(client.DELETE('/api/people/{id}', { params: { path: { id } } })),
+  renameKitchen: (name: Schemas['KitchenName']) => answer(client.PUT('/api/people/kitchen', { body: name })),
+  invite: (given: Schemas['RoleGiven']) => answer(client.POST('/api/people/invitations', { body: given })),
+  withdrawInvitation: (id: string) =>
+    answer(client.DELETE('/api/people/invitations/{id}', { params: { path: { id } } })),
+  invited: (secret: string) =>
+    answer(client.GET('/api/invitations/{secret}', { params: { path: { secret } } })),
+  acceptInvitation: (secret: string, accepting: Schemas['Accepting']) =>
+    answer(
+      client.POST('/api/invitations/{secret}/accepted', { params: { path: { secret } }, body: accepting }),
+    ),
   newDesserts: () => answer(client.GET('/api/new-desserts')),
   beginDessert: (wish: Schemas['NewDessertWish'], signal?: AbortSignal) =>
     answer(client.POST('/api/new-desserts', { body: wish, signal, headers: newest('new-dessert') })),
@@ -220,7 +263,7 @@ export const api = {
   importTable: async (kind: string, file: Blob) => {
     const response = await fetch(`/api/larder/own/${kind}.csv`, {
       method: 'POST',
-      headers: { ...VERSION, 'Content-Type': 'text/csv' },
+      headers: { ...VERSION, ...token(), 'Content-Type': 'text/csv' },
       body: file,
     })
     return sent<Schemas['AddedEntries']>(response)
@@ -270,7 +313,7 @@ export const api = {
   importFile: async (file: Blob) => {
     const response = await fetch('/api/imports', {
       method: 'POST',
-      headers: { ...VERSION, 'Content-Type': 'application/json' },
+      headers: { ...VERSION, ...token(), 'Content-Type': 'application/json' },
       body: file,
     })
     return sent<Schemas['ImportedFormula']>(response)
@@ -362,7 +405,7 @@ export const api = {
       await fetch(`/api/log/batches/${batchId}/photos?${wish}`, {
         method: 'POST',
         body: file,
-        headers: { ...VERSION, 'Content-Type': file.type || 'image/jpeg' },
+        headers: { ...VERSION, ...token(), 'Content-Type': file.type || 'image/jpeg' },
       }),
     )
   },

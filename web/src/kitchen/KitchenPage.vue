@@ -7,6 +7,7 @@ import { useChoices } from '@/answers/useChoices'
 import ChoiceField from '@/look/ChoiceField.vue'
 import TypedField from '@/look/TypedField.vue'
 import StationBar from '@/look/StationBar.vue'
+import KitchenNav from '@/people/KitchenNav.vue'
 import { settingGroups } from './settings'
 
 /** How the kitchen works. Saved on the button: a setting changes the answer to every formula. */
@@ -71,6 +72,7 @@ function asTheyWere() {
 <template>
   <div>
     <StationBar station="kitchen" />
+    <KitchenNav here="kitchen" />
     <main v-if="typed">
       <h1>How this kitchen works</h1>
       <form @submit.prevent="save">

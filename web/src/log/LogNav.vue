@@ -10,7 +10,7 @@ defineProps<{ here: string }>()
 </script>
 
 <template>
-  <nav class="places" aria-label="In the log">
+  <nav class="page-places" aria-label="In the log">
     <RouterLink
       v-for="p in PLACES"
       :key="p.name"
@@ -22,30 +22,3 @@ defineProps<{ here: string }>()
     <slot />
   </nav>
 </template>
-
-<style scoped>
-.places {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 22px;
-  align-items: center;
-  padding: 10px 20px 0;
-}
-
-a {
-  padding: 6px 0;
-  border-bottom: 2px solid transparent;
-  color: var(--quiet);
-  text-decoration: none;
-}
-
-a.here {
-  border-color: var(--act);
-  color: var(--ink);
-  font-weight: 700;
-}
-
-a:hover {
-  color: var(--ink);
-}
-</style>

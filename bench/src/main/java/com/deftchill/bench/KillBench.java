@@ -36,7 +36,7 @@ public final class KillBench {
 
     private static String post(String address, String body) throws IOException, InterruptedException {
         var answer = HTTP.send(
-                HttpRequest.newBuilder(URI.create(address))
+                Session.of(HttpRequest.newBuilder(URI.create(address)))
                         .header("Content-Type", "application/json")
                         .timeout(PATIENCE)
                         .POST(BodyPublishers.ofString(body))
@@ -72,7 +72,7 @@ public final class KillBench {
 
     private static void check(String making, Path acknowledged) throws IOException, InterruptedException {
         var view = HTTP.send(
-                        HttpRequest.newBuilder(URI.create(making))
+                        Session.of(HttpRequest.newBuilder(URI.create(making)))
                                 .timeout(PATIENCE)
                                 .build(),
                         BodyHandlers.ofString())

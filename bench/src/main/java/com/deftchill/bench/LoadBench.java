@@ -77,7 +77,7 @@ public final class LoadBench {
             var document = documents.get(n % documents.size());
             var body = document.replaceFirst(
                     "(\"gel\": \\{\\s*\"product\": \"sheet-[a-z]*\",\\s*)\"amount\": \"[^\"]*\",\\s*", "$1" + dose);
-            var request = HttpRequest.newBuilder(URI.create(address + "/api/assessments"))
+            var request = Session.of(HttpRequest.newBuilder(URI.create(address + "/api/assessments")))
                     .header("Content-Type", "application/json")
                     .POST(BodyPublishers.ofString(body))
                     .build();

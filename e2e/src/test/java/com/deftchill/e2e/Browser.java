@@ -1,9 +1,11 @@
 package com.deftchill.e2e;
 
+import com.deftchill.server.support.Door;
 import com.deftchill.server.support.RunningServer.Server;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import com.microsoft.playwright.options.Cookie;
 import com.microsoft.playwright.options.ReducedMotion;
 import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.util.ArrayList;
@@ -30,6 +32,9 @@ final class Browser implements AutoCloseable {
                         .setViewportSize(1280, 800)
                         .setServiceWorkers(workers)
                         .setReducedMotion(ReducedMotion.REDUCE));
+        if (!server.session().isEmpty()) {
+            context.addCookies(List.of(new Cookie(Door.COOKIE, server.session()).setUrl(address)));
+        }
         context.setDefaultTimeout(PATIENCE_MS);
         context.setDefaultNavigationTimeout(PATIENCE_MS);
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deftchill.server.support.Api;
 import com.deftchill.server.support.Asking;
+import com.deftchill.server.support.Door;
 import com.deftchill.server.support.RunningServer.Server;
 import java.io.BufferedReader;
 import java.io.IOException;
@@ -103,6 +104,7 @@ class LiftApiTest {
         var at = URI.create(server.address());
         try (var socket = new Socket(at.getHost(), at.getPort())) {
             var request = "GET /api/formulas HTTP/1.1\r\nHost: " + at.getHost() + ":" + at.getPort()
+                    + "\r\nCookie: " + Door.COOKIE + "=" + server.session()
                     + "\r\nSec-Fetch-Site: same-origin\r\nSec-Fetch-Mode: cors\r\nDeft-Chill-Document: " + version
                     + "\r\nConnection: close\r\n\r\n";
             socket.getOutputStream().write(request.getBytes(StandardCharsets.US_ASCII));

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deftchill.server.support.Api;
 import com.deftchill.server.support.Asking;
+import com.deftchill.server.support.Door;
 import com.deftchill.server.support.RunningServer.Server;
 import java.io.IOException;
 import java.net.Socket;
@@ -22,11 +23,13 @@ class StrangersApiTest {
     private static final String FORMULA = Api.demo("pear-bay").toString();
 
     private URI address;
+    private String session;
     private Api api;
 
     @BeforeEach
     void connect(Server server) {
         address = URI.create(server.address());
+        session = server.session();
         api = new Api(server);
     }
 
@@ -34,7 +37,10 @@ class StrangersApiTest {
     private String raw(String method, String path, String headers, String body) throws IOException {
         try (var socket = new Socket(address.getHost(), address.getPort())) {
             var bytes = body.getBytes(StandardCharsets.UTF_8);
-            var request = method + " " + path + " HTTP/1.1\r\n" + headers + "Connection: close\r\nContent-Length: "
+            // Of somebody who has signed in: what is turned away is so for what it is.
+            var request = method + " " + path + " HTTP/1.1\r\n" + headers + "Cookie: XSRF-TOKEN=" + Door.TOKEN + "; "
+                    + Door.COOKIE + "=" + session + "\r\nX-XSRF-TOKEN: " + Door.TOKEN
+                    + "\r\nConnection: close\r\nContent-Length: "
                     + bytes.length + "\r\n\r\n" + body;
             socket.getOutputStream().write(request.getBytes(StandardCharsets.UTF_8));
             return new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8).toLowerCase(Locale.ROOT);

@@ -7,6 +7,7 @@ import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.annotations.TenantId;
 import org.hibernate.type.SqlTypes;
 
 /** What was said of a batch before it was corrected. */
@@ -19,8 +20,8 @@ class BatchChangeEntity {
     @Column(updatable = false)
     private UUID batchId;
 
-    @Column(updatable = false)
-    private String kitchen = "own";
+    @TenantId
+    private String kitchen;
 
     private String changedBy;
     private Instant changedAt;

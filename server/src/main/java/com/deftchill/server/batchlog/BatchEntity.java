@@ -15,6 +15,7 @@ import java.time.LocalTime;
 import java.util.Locale;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.annotations.TenantId;
 import org.hibernate.type.SqlTypes;
 
 /**
@@ -35,8 +36,8 @@ class BatchEntity {
     @Column(updatable = false)
     private UUID formulaId;
 
-    @Column(updatable = false)
-    private String kitchen = "own";
+    @TenantId
+    private String kitchen;
 
     private LocalDate madeOn;
     private LocalTime pouredAt;

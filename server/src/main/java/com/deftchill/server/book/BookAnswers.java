@@ -2,6 +2,7 @@ package com.deftchill.server.book;
 
 import com.deftchill.server.formula.FormulaService;
 import com.deftchill.server.problem.NotFoundException;
+import com.deftchill.server.tenancy.Kitchens;
 import com.deftchill.server.workplace.Asked;
 import com.deftchill.server.workplace.Computing;
 import com.deftchill.server.workplace.Fingerprints;
@@ -62,9 +63,10 @@ class BookAnswers {
     /** Asks for an answer; at once in line, if it is not yet. */
     void ask(UUID formulaId) {
         if (asked.size() < QUEUE && asked.add(formulaId)) {
+            var kitchen = Kitchens.current();
             thread.execute(() -> {
                 try {
-                    compute(formulaId);
+                    Kitchens.in(kitchen, () -> compute(formulaId));
                 } catch (NotFoundException e) {
                     LOG.debug("formula {} is gone", formulaId);
                 } catch (DataIntegrityViolationException e) {

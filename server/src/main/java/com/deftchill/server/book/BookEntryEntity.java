@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.UUID;
 import org.hibernate.annotations.DynamicUpdate;
 import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.annotations.TenantId;
 import org.hibernate.type.SqlTypes;
 
 /**
@@ -26,6 +27,9 @@ class BookEntryEntity {
 
     @Id
     private UUID formulaId;
+
+    @TenantId
+    private String kitchen;
 
     private Instant openedAt;
     private String tags = "";

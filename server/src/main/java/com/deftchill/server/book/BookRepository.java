@@ -13,8 +13,8 @@ interface BookRepository extends JpaRepository<BookEntryEntity, UUID> {
     @Modifying
     @Query(nativeQuery = true, value = """
                     insert ignore into book_entry
-                        (formula_id, tags, formula_version, rules, tone, line, kind, served, contents, allergens)
-                    values (:formulaId, '', -1, '', '', '', '', '', '', '')
+                        (formula_id, kitchen, tags, formula_version, rules, tone, line, kind, served, contents, allergens)
+                    select f.id, f.kitchen, '', -1, '', '', '', '', '', '', '' from formula f where f.id = :formulaId
                     """)
     void ensure(UUID formulaId);
 

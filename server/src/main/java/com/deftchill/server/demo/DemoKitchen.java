@@ -6,8 +6,10 @@ import com.deftchill.core.kitchen.WrittenKitchen;
 import com.deftchill.server.DeftChillSettings;
 import com.deftchill.server.formula.FormulaService;
 import com.deftchill.server.formula.RevisionService;
+import com.deftchill.server.tenancy.Kitchens;
 import com.deftchill.server.workplace.KitchenService;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.sql.Timestamp;
 import java.time.Clock;
 import java.util.HashMap;
@@ -20,7 +22,7 @@ import org.springframework.boot.ApplicationRunner;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.ObjectMapper;
 
 /** Loads the made-up Tideline kitchen into an empty database, once. */
@@ -59,6 +61,7 @@ class DemoKitchen implements ApplicationRunner {
     private final DemoPlans plans;
     private final JdbcTemplate jdbc;
     private final ObjectMapper json;
+    private final TransactionTemplate transactions;
     private final Clock clock;
 
     DemoKitchen(
@@ -70,7 +73,9 @@ class DemoKitchen implements ApplicationRunner {
             DemoPlans plans,
             JdbcTemplate jdbc,
             ObjectMapper json,
+            TransactionTemplate transactions,
             Clock clock) {
+        this.transactions = transactions;
         this.settings = settings;
         this.formulas = formulas;
         this.revisions = revisions;
@@ -83,9 +88,14 @@ class DemoKitchen implements ApplicationRunner {
     }
 
     @Override
-    @Transactional
-    public void run(ApplicationArguments args) throws IOException {
-        if (!settings.demo() || !firstTime()) {
+    public void run(ApplicationArguments args) {
+        if (settings.demo()) {
+            Kitchens.in(Kitchens.FIRST, () -> transactions.executeWithoutResult(status -> load()));
+        }
+    }
+
+    private void load() {
+        if (!firstTime()) {
             return;
         }
         var pear = formulas.create(read("pear-bay.json"));
@@ -101,8 +111,12 @@ class DemoKitchen implements ApplicationRunner {
         kitchen.save(0, read("kitchen.json", WrittenKitchen.class));
         revisions.keep(pear.getId(), "First try, too firm", firmer(pear.getDocument()));
         revisions.keep(pear.getId(), "As served in the spring", pear.getDocument());
-        log.load(ids, documents);
-        plans.load(ids);
+        try {
+            log.load(ids, documents);
+            plans.load(ids);
+        } catch (IOException e) {
+            throw new UncheckedIOException("the demo kitchen cannot be read", e);
+        }
         LOG.info("loaded the demo kitchen");
     }
 
@@ -117,13 +131,15 @@ class DemoKitchen implements ApplicationRunner {
                 == 1;
     }
 
-    private WrittenFormula read(String name) throws IOException {
+    private WrittenFormula read(String name) {
         return read(name, WrittenFormula.class);
     }
 
-    private <T> T read(String name, Class<T> kind) throws IOException {
+    private <T> T read(String name, Class<T> kind) {
         try (var stream = new ClassPathResource("demo/" + name).getInputStream()) {
             return json.readValue(stream, kind);
+        } catch (IOException e) {
+            throw new UncheckedIOException(name, e);
         }
     }
 }

@@ -15,6 +15,7 @@ import java.util.Set;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.annotations.OptimisticLock;
+import org.hibernate.annotations.TenantId;
 import org.hibernate.type.SqlTypes;
 
 /** A stored formula: its document as typed, and the version that guards it. */
@@ -25,6 +26,9 @@ public class FormulaEntity {
 
     @Id
     private UUID id;
+
+    @TenantId
+    private String kitchen;
 
     @Version
     private long version;

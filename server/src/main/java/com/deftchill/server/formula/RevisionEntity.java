@@ -8,6 +8,7 @@ import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.annotations.TenantId;
 import org.hibernate.type.SqlTypes;
 
 /** A state that a formula had. Its name is empty unless the cook gave it one. */
@@ -16,6 +17,9 @@ import org.hibernate.type.SqlTypes;
 class RevisionEntity {
     @Id
     private UUID id;
+
+    @TenantId
+    private String kitchen;
 
     private UUID formulaId;
 

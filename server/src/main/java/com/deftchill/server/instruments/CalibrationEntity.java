@@ -7,6 +7,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.UUID;
+import org.hibernate.annotations.TenantId;
 import org.springframework.data.domain.Persistable;
 
 /** A probe tried in ice water, and in boiling water; never changed. */
@@ -16,8 +17,8 @@ class CalibrationEntity implements Persistable<UUID> {
     @Id
     private UUID id;
 
-    @Column(updatable = false)
-    private String kitchen = "own";
+    @TenantId
+    private String kitchen;
 
     @Column(updatable = false)
     private String instrument;

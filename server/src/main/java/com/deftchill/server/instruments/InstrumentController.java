@@ -8,6 +8,7 @@ import com.deftchill.core.verdict.Problem;
 import com.deftchill.server.making.MadeBatches;
 import com.deftchill.server.problem.NotFoundException;
 import com.deftchill.server.problem.NotUnderstoodException;
+import com.deftchill.server.tenancy.Kitchens;
 import com.deftchill.server.workplace.Asked;
 import com.deftchill.server.workplace.Computing;
 import io.swagger.v3.oas.annotations.Operation;
@@ -16,6 +17,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
+import java.net.URI;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -156,13 +158,24 @@ class InstrumentController {
     InstrumentList now() {
         var now = clock.instant();
         return new InstrumentList(
-                readings.last(now.minus(settings.fresh())).stream()
-                        .map(reading -> view(reading, now))
-                        .toList(),
-                settings.sockets().stream()
-                        .map(socket -> "http://" + socket.getAuthority() + "/")
-                        .distinct()
-                        .toList());
+                (ours() ? readings.last(now.minus(settings.fresh())) : List.<Reading>of())
+                        .stream().map(reading -> view(reading, now)).toList(),
+                (ours() ? settings.sockets() : List.<URI>of())
+                        .stream()
+                                .map(socket -> "http://" + socket.getAuthority() + "/")
+                                .distinct()
+                                .toList());
+    }
+
+    /** The instruments of this installation stand in one kitchen: those of another hear nothing of them. */
+    private boolean ours() {
+        return settings.kitchen().equals(Kitchens.current());
+    }
+
+    private void check(String id) {
+        if (!ours()) {
+            throw new NotFoundException("Instrument", id);
+        }
     }
 
     private InstrumentView view(Reading reading, Instant now) {
@@ -193,6 +206,7 @@ class InstrumentController {
     @GetMapping("/{id}/course")
     @Operation(operationId = "readings", summary = "What an instrument showed in the last hour")
     ReadingCourse course(@PathVariable String id) {
+        check(id);
         var calibration = calibrations.of(id);
         return new ReadingCourse(readings.since(id, clock.instant().minus(settings.kept())).stream()
                 .filter(reading -> reading.value().isPresent())
@@ -215,6 +229,7 @@ class InstrumentController {
     }
 
     private void tell(String id, Map<String, Object> command) {
+        check(id);
         if (!instruments.tell(id, command)) {
             throw new NotFoundException("Instrument", id);
         }

@@ -10,6 +10,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.annotations.TenantId;
 import org.hibernate.type.SqlTypes;
 
 /** A ladder and what was said of its cups. */
@@ -22,8 +23,8 @@ class LadderEntity {
     @Version
     private long version;
 
-    @Column(updatable = false)
-    private String kitchen = "own";
+    @TenantId
+    private String kitchen;
 
     @Column(updatable = false)
     private UUID formulaId;

@@ -1,6 +1,7 @@
 package com.deftchill.server.learn;
 
 import com.deftchill.server.DeftChillSettings;
+import com.deftchill.server.tenancy.Kitchens;
 import com.deftchill.server.workplace.Asked;
 import java.util.Set;
 import java.util.concurrent.CompletableFuture;
@@ -34,7 +35,9 @@ class AskAhead {
 
     private void ask() {
         try {
-            learning.proposal(new LearnService.Wish(false, Set.of(), Set.of()), Asked.NOBODY);
+            Kitchens.in(
+                    Kitchens.FIRST,
+                    () -> learning.proposal(new LearnService.Wish(false, Set.of(), Set.of()), Asked.NOBODY));
         } catch (RuntimeException e) {
             // Nobody waits for it: whoever asks is told what is the matter.
             LOG.info("the models were not asked ahead: {}", e.toString());

@@ -4,16 +4,21 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import java.util.UUID;
+import org.hibernate.annotations.TenantId;
 
 /** Which lot of a gelatin is open, or who works: {@code cook}. */
 @Entity
 @Table(name = "in_use")
 class InUseEntity {
     @Id
-    private String what;
+    private UUID id = UUID.randomUUID();
 
     @Column(updatable = false)
-    private String kitchen = "own";
+    private String what;
+
+    @TenantId
+    private String kitchen;
 
     private String which;
 

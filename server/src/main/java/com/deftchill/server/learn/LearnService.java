@@ -303,7 +303,7 @@ class LearnService {
                 .toList();
         return transactions.execute(status -> {
             proposal.using().forEach((what, which) -> {
-                if (!inUse.existsById(what)) {
+                if (inUse.findByWhat(what).isEmpty()) {
                     inUse.save(new InUseEntity(what, which));
                 }
             });
@@ -331,7 +331,7 @@ class LearnService {
     /** Says which lot is open, or who works. */
     @Transactional
     void use(String what, String which) {
-        inUse.findById(what)
+        inUse.findByWhat(what)
                 .ifPresentOrElse(one -> one.setWhich(which), () -> inUse.save(new InUseEntity(what, which)));
         events.publishEvent(new WorkplaceChanged());
     }

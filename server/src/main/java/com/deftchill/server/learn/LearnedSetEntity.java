@@ -8,6 +8,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.annotations.TenantId;
 import org.hibernate.type.SqlTypes;
 
 /** A set of numbers that the kitchen accepted; it never changes but for whether it is the current one. */
@@ -17,8 +18,8 @@ class LearnedSetEntity {
     @Id
     private UUID id;
 
-    @Column(updatable = false)
-    private String kitchen = "own";
+    @TenantId
+    private String kitchen;
 
     @Column(updatable = false)
     private int number;

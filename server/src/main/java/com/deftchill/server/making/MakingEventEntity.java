@@ -8,6 +8,7 @@ import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.annotations.TenantId;
 import org.hibernate.type.SqlTypes;
 
 /** Something that happened; never changed. */
@@ -16,6 +17,9 @@ import org.hibernate.type.SqlTypes;
 class MakingEventEntity {
     @Id
     private UUID id;
+
+    @TenantId
+    private String kitchen;
 
     @Column(updatable = false)
     private UUID makingId;

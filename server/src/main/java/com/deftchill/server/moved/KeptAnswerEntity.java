@@ -8,6 +8,7 @@ import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.annotations.TenantId;
 import org.hibernate.type.SqlTypes;
 
 /** What was last predicted for a formula, and by which models. */
@@ -16,6 +17,9 @@ import org.hibernate.type.SqlTypes;
 class KeptAnswerEntity {
     @Id
     private UUID formulaId;
+
+    @TenantId
+    private String kitchen;
 
     private int model;
 

@@ -6,6 +6,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.UUID;
+import org.hibernate.annotations.TenantId;
 
 /** A photo of a batch; its pictures are kept apart. */
 @Entity
@@ -17,8 +18,8 @@ class PhotoEntity {
     @Column(updatable = false)
     private UUID batchId;
 
-    @Column(updatable = false)
-    private String kitchen = "own";
+    @TenantId
+    private String kitchen;
 
     private String takenBy;
     private String caption;

@@ -105,7 +105,8 @@ public class PhotoService {
 
     @Transactional(readOnly = true)
     byte[] bytes(UUID id, boolean small) {
-        var bytes = photos.bytes(id, small);
+        // The bytes are nobody's by themselves: whose photo it is says the entity.
+        var bytes = photos.existsById(id) ? photos.bytes(id, small) : null;
         if (bytes == null) {
             throw new NotFoundException("Photo", id);
         }

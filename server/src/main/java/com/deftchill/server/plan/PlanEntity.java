@@ -10,6 +10,7 @@ import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.annotations.TenantId;
 import org.hibernate.type.SqlTypes;
 
 /** A stored plan, its schedule where one was found, and the version that guards both. */
@@ -24,8 +25,8 @@ public class PlanEntity {
     @Version
     private long version;
 
-    @Column(updatable = false)
-    private String kitchen = "own";
+    @TenantId
+    private String kitchen;
 
     @Column(updatable = false)
     private UUID writeId;

@@ -53,6 +53,16 @@ class ProblemHandler {
     }
 
     @ExceptionHandler
+    ResponseEntity<ProblemResponse> notLetIn(NotLetInException e) {
+        return answer(HttpStatus.UNAUTHORIZED, "not-let-in", "Not signed in", e.getMessage(), List.of());
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemResponse> tooManyTries(TooManyTriesException e) {
+        return answer(HttpStatus.TOO_MANY_REQUESTS, "too-many-tries", "Too many tries", e.getMessage(), List.of());
+    }
+
+    @ExceptionHandler
     ResponseEntity<ProblemResponse> stale(StaleVersionException e) {
         return body(
                 HttpStatus.CONFLICT,

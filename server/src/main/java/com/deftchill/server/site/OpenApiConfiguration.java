@@ -108,6 +108,8 @@ class OpenApiConfiguration {
             Map.entry("WentWrong", List.of("symptom", "looks")),
             Map.entry("CoolingLimit", List.of("reached")),
             Map.entry("NewMaking", List.of("document", "by", "zone", "planId", "planDish")),
+            Map.entry("Accepting", List.of("name", "password")),
+            Map.entry("AccountChange", List.of("password", "oldPassword")),
             Map.entry("Event", List.of("step", "by", "changes", "text", "instrument")),
             Map.entry("ProblemResponse", List.of("currentVersion")));
 

@@ -1,17 +1,31 @@
 package com.deftchill.server.site;
 
 import com.deftchill.server.DeftChillSettings;
+import com.deftchill.server.people.Access;
+import com.deftchill.server.people.KitchenFilter;
+import com.deftchill.server.people.Member;
+import com.deftchill.server.people.Role;
+import com.deftchill.server.people.Visitor;
 import com.deftchill.server.problem.ProblemWriter;
+import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.Set;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.server.ServerHttpResponse;
+import org.springframework.security.access.AccessDeniedException;
+import org.springframework.security.authorization.AuthorizationDecision;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
-import org.springframework.security.config.http.SessionCreationPolicy;
+import org.springframework.security.config.annotation.web.configurers.CsrfConfigurer;
+import org.springframework.security.crypto.argon2.Argon2PasswordEncoder;
+import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.access.intercept.AuthorizationFilter;
+import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.csrf.CsrfException;
 import org.springframework.security.web.firewall.RequestRejectedHandler;
 import org.springframework.security.web.firewall.StrictHttpFirewall;
 import org.springframework.security.web.header.writers.CrossOriginResourcePolicyHeaderWriter.CrossOriginResourcePolicy;
@@ -22,12 +36,17 @@ import org.springframework.web.cors.UrlBasedCorsConfigurationSource;
 import org.springframework.web.filter.CorsFilter;
 
 /**
- * What a web page of someone else's may not do: read or write here, under a name that it made point to this machine or from
- * its own address; show these pages in a frame; slip in a script. There is no sign-in yet: the server listens on this
- * machine alone.
+ * Who may ask what: by role, see {@link Access}, and for their own kitchen. And what a web page of someone else's may not do: read
+ * or write here, under a name that it made point to this machine or from its own address; show these pages in a frame; slip in a
+ * script.
  */
 @Configuration
 class SecurityConfiguration {
+    private static final int SALT_BYTES = 16;
+    private static final int HASH_BYTES = 32;
+    private static final int MEMORY_KIB = 19 * 1024;
+    private static final int ROUNDS = 2;
+
     /** Ant Design Vue writes its styles while it runs, so inline styles are let in; scripts never are. */
     private static final String CONTENT = String.join(
             "; ",
@@ -42,11 +61,20 @@ class SecurityConfiguration {
             "frame-ancestors 'none'");
 
     @Bean
-    SecurityFilterChain pages(HttpSecurity http) throws Exception {
-        return http.authorizeHttpRequests(requests -> requests.anyRequest().permitAll())
-                .sessionManagement(sessions -> sessions.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
-                // Nothing is kept in a cookie that another page could ride on; other origins are refused below.
-                .csrf(AbstractHttpConfigurer::disable)
+    SecurityFilterChain pages(HttpSecurity http, SecurityContextRepository contexts, ProblemWriter problems)
+            throws Exception {
+        return http.authorizeHttpRequests(requests -> requests.anyRequest()
+                        .access((authentication, context) -> new AuthorizationDecision(Access.allows(
+                                Visitor.member().map(Member::role),
+                                context.getRequest().getMethod(),
+                                context.getRequest().getRequestURI()))))
+                .securityContext(context -> context.securityContextRepository(contexts))
+                .addFilterAfter(new KitchenFilter(), AuthorizationFilter.class)
+                // The page reads the token from its cookie and says it with whatever it changes.
+                .csrf(CsrfConfigurer::spa)
+                .exceptionHandling(handling -> handling.authenticationEntryPoint(
+                                (request, response, e) -> signInFirst(response, problems))
+                        .accessDeniedHandler((request, response, e) -> refuse(response, e, problems)))
                 .httpBasic(AbstractHttpConfigurer::disable)
                 .formLogin(AbstractHttpConfigurer::disable)
                 .logout(AbstractHttpConfigurer::disable)
@@ -59,6 +87,54 @@ class SecurityConfiguration {
                         // What may be kept for how long is said where the files are served.
                         .cacheControl(cache -> cache.disable()))
                 .build();
+    }
+
+    private static void signInFirst(HttpServletResponse response, ProblemWriter problems) throws IOException {
+        problems.write(
+                response,
+                HttpStatus.UNAUTHORIZED,
+                "sign-in-first",
+                "Not signed in",
+                "sign in first; what was typed is kept in this browser");
+    }
+
+    private static void refuse(HttpServletResponse response, AccessDeniedException e, ProblemWriter problems)
+            throws IOException {
+        if (e instanceof CsrfException) {
+            problems.write(
+                    response,
+                    HttpStatus.FORBIDDEN,
+                    "token-missing",
+                    "Refused",
+                    "the page's token is missing or old: reload the page");
+        } else if (Visitor.member().isEmpty()) {
+            signInFirst(response, problems);
+        } else {
+            problems.write(
+                    response,
+                    HttpStatus.FORBIDDEN,
+                    "not-your-part",
+                    "Not for your role",
+                    "only "
+                            + (Visitor.member()
+                                            .map(Member::role)
+                                            .filter(Role.GUEST::equals)
+                                            .isPresent()
+                                    ? "a cook or a head of this kitchen"
+                                    : "a head of this kitchen")
+                            + " may change this");
+        }
+    }
+
+    /** Argon2id with what OWASP asks for at least: 19 MiB, two rounds, one lane. */
+    @Bean
+    PasswordEncoder passwords() {
+        return new Argon2PasswordEncoder(SALT_BYTES, HASH_BYTES, 1, MEMORY_KIB, ROUNDS);
+    }
+
+    @Bean
+    SecurityContextRepository contexts() {
+        return new HttpSessionSecurityContextRepository();
     }
 
     /** Pages of other origins are answered nothing. */

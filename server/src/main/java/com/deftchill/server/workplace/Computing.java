@@ -4,6 +4,7 @@ import com.deftchill.core.assess.Assessor;
 import com.deftchill.core.chill.Stop;
 import com.deftchill.core.kitchen.Workplace;
 import com.deftchill.server.DeftChillSettings;
+import com.deftchill.server.tenancy.Kitchens;
 import io.github.resilience4j.bulkhead.ThreadPoolBulkhead;
 import io.github.resilience4j.bulkhead.ThreadPoolBulkheadConfig;
 import jakarta.annotation.PreDestroy;
@@ -13,6 +14,7 @@ import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
 import java.util.function.BiFunction;
+import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 
 /**
@@ -85,10 +87,10 @@ public class Computing {
         var workplace = kitchen.workplace();
         var question = questions.begin(asked, settings.heavyDeadline());
         try {
-            return heavy.executeSupplier(() -> {
+            return heavy.executeSupplier(forKitchen(() -> {
                         question.check();
                         return computation.compute(assessor.stoppedBy(question), workplace, question);
-                    })
+                    }))
                     .toCompletableFuture()
                     .join();
         } catch (CompletionException e) {
@@ -106,10 +108,10 @@ public class Computing {
         try {
             var stopping = assessor.stoppedBy(question);
             for (var computation : computations) {
-                running.add(bulkhead.executeSupplier(() -> {
+                running.add(bulkhead.executeSupplier(forKitchen(() -> {
                             question.check();
                             return computation.apply(stopping, workplace);
-                        })
+                        }))
                         .toCompletableFuture());
             }
             return running.stream().map(CompletableFuture::join).toList();
@@ -119,6 +121,12 @@ public class Computing {
             // Whatever of it still runs has nobody to wait for it.
             question.end();
         }
+    }
+
+    /** Threads that compute work for whoever asked. */
+    private static <T> Supplier<T> forKitchen(Supplier<T> work) {
+        var kitchen = Kitchens.current();
+        return () -> Kitchens.in(kitchen, work);
     }
 
     @PreDestroy

@@ -8,14 +8,12 @@ import jakarta.persistence.Version;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 
-/** The settings of the one kitchen of a database, as typed. */
+/** The settings of a kitchen, as typed. */
 @Entity
-@Table(name = "kitchen")
+@Table(name = "kitchen_settings")
 class KitchenEntity {
-    static final int ONLY_ID = 1;
-
     @Id
-    private int id = ONLY_ID;
+    private String kitchen;
 
     @Version
     private long version;
@@ -25,7 +23,8 @@ class KitchenEntity {
 
     protected KitchenEntity() {}
 
-    KitchenEntity(WrittenKitchen settings) {
+    KitchenEntity(String kitchen, WrittenKitchen settings) {
+        this.kitchen = kitchen;
         this.settings = settings;
     }
 

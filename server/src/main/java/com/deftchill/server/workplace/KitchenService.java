@@ -8,6 +8,10 @@ import com.deftchill.core.larder.OwnEntry;
 import com.deftchill.core.parameters.Parameters;
 import com.deftchill.server.problem.NotUnderstoodException;
 import com.deftchill.server.problem.StaleVersionException;
+import com.deftchill.server.tenancy.Kitchens;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.Duration;
 import java.util.List;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
@@ -16,6 +20,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** Keeps the settings, and gives the workplace that everything is computed in. */
 @Service
 public class KitchenService {
+    private static final int MOST_KITCHENS = 500;
+
     private final KitchenRepository kitchens;
     private final OwnLarderService own;
     private final Larder shipped;
@@ -46,7 +52,7 @@ public class KitchenService {
 
     @Transactional(readOnly = true)
     public Settings settings() {
-        return kitchens.findById(KitchenEntity.ONLY_ID)
+        return kitchens.findById(Kitchens.current())
                 .map(k -> new Settings(k.getVersion() + 1, k.getSettings()))
                 .orElseGet(() -> new Settings(0, WrittenKitchen.standard()));
     }
@@ -63,18 +69,22 @@ public class KitchenService {
         }
     }
 
-    private volatile Made last;
+    /** Of each kitchen what was made last; one that nobody works in is forgotten. */
+    private final Cache<String, Made> made = Caffeine.newBuilder()
+            .maximumSize(MOST_KITCHENS)
+            .expireAfterAccess(Duration.ofHours(1))
+            .build();
 
     private Workplace read() {
         var settings = settings().settings();
         var entries = own.list().stream().map(OwnLarderService.Stored::entry).toList();
         var accepted = numbers.fingerprint();
-        var known = last;
+        var known = made.getIfPresent(Kitchens.current());
         if (known != null && known.isOf(settings, entries, accepted)) {
             return known.workplace();
         }
         var workplace = numbers.put(handbook());
-        last = new Made(settings, entries, accepted, workplace);
+        made.put(Kitchens.current(), new Made(settings, entries, accepted, workplace));
         return workplace;
     }
 
@@ -100,7 +110,8 @@ public class KitchenService {
         if (now != version) {
             throw new StaleVersionException(now);
         }
-        var kitchen = kitchens.findById(KitchenEntity.ONLY_ID).orElseGet(() -> new KitchenEntity(written));
+        var kitchen =
+                kitchens.findById(Kitchens.current()).orElseGet(() -> new KitchenEntity(Kitchens.current(), written));
         kitchen.write(written);
         events.publishEvent(new WorkplaceChanged());
         return new Settings(kitchens.saveAndFlush(kitchen).getVersion() + 1, written);

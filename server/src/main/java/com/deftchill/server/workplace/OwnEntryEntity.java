@@ -9,6 +9,7 @@ import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.annotations.TenantId;
 import org.hibernate.type.SqlTypes;
 
 /** Something the kitchen added to its larder, as typed. */
@@ -17,6 +18,9 @@ import org.hibernate.type.SqlTypes;
 class OwnEntryEntity {
     @Id
     private UUID id;
+
+    @TenantId
+    private String kitchen;
 
     @Version
     private long version;

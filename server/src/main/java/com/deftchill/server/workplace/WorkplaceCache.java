@@ -1,6 +1,9 @@
 package com.deftchill.server.workplace;
 
 import com.deftchill.core.kitchen.Workplace;
+import com.deftchill.server.tenancy.Kitchens;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Duration;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Supplier;
@@ -15,19 +18,24 @@ import org.springframework.transaction.event.TransactionalEventListener;
 class WorkplaceCache {
     private static final Duration OLDEST = Duration.ofSeconds(1);
 
+    private static final int MOST_KITCHENS = 500;
+
     private final AtomicLong changes = new AtomicLong();
-    private volatile Read last = new Read(null, 0, -1);
+    private final Cache<String, Read> last = Caffeine.newBuilder()
+            .maximumSize(MOST_KITCHENS)
+            .expireAfterAccess(Duration.ofHours(1))
+            .build();
 
     private record Read(Workplace workplace, long at, long change) {}
 
     Workplace get(Supplier<Workplace> fromStore) {
-        var read = last;
+        var read = last.getIfPresent(Kitchens.current());
         long change = changes.get();
-        if (read.change() == change && System.nanoTime() - read.at() < OLDEST.toNanos()) {
+        if (read != null && read.change() == change && System.nanoTime() - read.at() < OLDEST.toNanos()) {
             return read.workplace();
         }
         var workplace = fromStore.get();
-        last = new Read(workplace, System.nanoTime(), change);
+        last.put(Kitchens.current(), new Read(workplace, System.nanoTime(), change));
         return workplace;
     }
 

@@ -20,20 +20,28 @@ public final class Api {
 
     private final HttpClient client = HttpClient.newHttpClient();
     private final String address;
+    private final String session;
     private final String question;
 
+    /** The head of the server's first kitchen. */
     public Api(Server server) {
-        this(server.address(), "");
+        this(server.address(), server.session(), "");
     }
 
-    private Api(String address, String question) {
+    private Api(String address, String session, String question) {
         this.address = address;
+        this.session = session;
         this.question = question;
     }
 
     /** Asks as a page does: page.kind.number. */
     public Api asking(String pageKindNumber) {
-        return new Api(address, pageKindNumber);
+        return new Api(address, session, pageKindNumber);
+    }
+
+    /** Somebody else, by their session; empty: somebody who has not signed in. */
+    public Api as(String otherSession) {
+        return new Api(address, otherSession, question);
     }
 
     /** An answer: its status, its headers and its body. */
@@ -137,7 +145,7 @@ public final class Api {
     }
 
     private HttpRequest.Builder request(String path) {
-        var request = HttpRequest.newBuilder(URI.create(address + path));
+        var request = Door.with(HttpRequest.newBuilder(URI.create(address + path)), session);
         return question.isEmpty() ? request : request.header("Deft-Chill-Question", question);
     }
 

@@ -16,8 +16,9 @@ public final class RunningServer implements BeforeAllCallback, ParameterResolver
      * Where it answers.
      *
      * @param instruments address of its stand-in instruments' sockets, such as ws://127.0.0.1:1234
+     * @param session of the head of its first kitchen
      */
-    public record Server(String address, String instruments) {}
+    public record Server(String address, String instruments, String session) {}
 
     @Override
     public void beforeAll(ExtensionContext context) {

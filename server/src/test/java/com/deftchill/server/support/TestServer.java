@@ -13,6 +13,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Properties;
+import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.regex.Pattern;
 import java.util.zip.GZIPInputStream;
@@ -28,11 +29,25 @@ public final class TestServer implements AutoCloseable {
     private final Path directory;
     private final Instruments instruments;
     private final ConfigurableApplicationContext application;
+    private final String session;
 
     private TestServer(Path directory, Instruments instruments, ConfigurableApplicationContext application) {
         this.directory = directory;
         this.instruments = instruments;
         this.application = application;
+        session = Door.byKey(address(), newKey());
+    }
+
+    /** A key as ./start makes one: only its hash is kept. */
+    public String newKey() {
+        var key = UUID.randomUUID().toString();
+        inDatabase(database -> database.update(
+                "insert into entrance_key (hash, made_at) values (sha2(?, 256), utc_timestamp(6))", key));
+        return key;
+    }
+
+    private String address() {
+        return "http://127.0.0.1:" + application.getEnvironment().getProperty("local.server.port");
     }
 
     /** Begins with the demo kitchen. */
@@ -106,9 +121,7 @@ public final class TestServer implements AutoCloseable {
 
     /** Where it answers. */
     public Server server() {
-        return new Server(
-                "http://127.0.0.1:" + application.getEnvironment().getProperty("local.server.port"),
-                "ws://127.0.0.1:" + instruments.port());
+        return new Server(address(), "ws://127.0.0.1:" + instruments.port(), session);
     }
 
     /** What no client can do: making up thousands of rows, in one transaction. */

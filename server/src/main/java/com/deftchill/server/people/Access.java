@@ -1,0 +1,98 @@
+package com.deftchill.server.people;
+
+import java.util.List;
+import java.util.Optional;
+import org.springframework.http.HttpMethod;
+import org.springframework.http.server.PathContainer;
+import org.springframework.web.util.pattern.PathPattern;
+import org.springframework.web.util.pattern.PathPatternParser;
+
+/**
+ * What each role may do, in one list: the first line that fits counts. What is not listed is read by everybody of the kitchen and
+ * written by nobody but its head, so that a new endpoint is closed until it is thought of.
+ */
+public final class Access {
+    /** Any method that writes. */
+    private static final HttpMethod WRITING = null;
+
+    /** @param role null: whoever asks, signed in or not */
+    private record Rule(HttpMethod method, PathPattern path, Role role) {}
+
+    private static final List<Rule> RULES = List.of(
+            // The door itself.
+            rule(HttpMethod.GET, "/api/session", null),
+            rule(HttpMethod.POST, "/api/session", null),
+            rule(HttpMethod.POST, "/api/session/key", null),
+            rule(HttpMethod.GET, "/api/invitations/{secret}", null),
+            rule(HttpMethod.POST, "/api/invitations/{secret}/accepted", null),
+            rule(HttpMethod.GET, "/api/schemas/**", null),
+            // One's own session, account and kitchens.
+            rule(WRITING, "/api/session/**", Role.GUEST),
+            rule(WRITING, "/api/account/**", Role.GUEST),
+            // Who works here is the head's to see, and what they did.
+            rule(HttpMethod.GET, "/api/people/**", Role.HEAD),
+            // Computed and stored nowhere.
+            rule(HttpMethod.POST, "/api/assessments", Role.GUEST),
+            rule(HttpMethod.POST, "/api/chills/**", Role.GUEST),
+            rule(HttpMethod.POST, "/api/comparisons", Role.GUEST),
+            rule(HttpMethod.POST, "/api/documents/lifted", Role.GUEST),
+            rule(HttpMethod.POST, "/api/larder/own/preview", Role.GUEST),
+            rule(HttpMethod.POST, "/api/learning/comparisons", Role.GUEST),
+            rule(HttpMethod.POST, "/api/learning/proposals", Role.GUEST),
+            rule(HttpMethod.POST, "/api/new-desserts", Role.GUEST),
+            rule(HttpMethod.POST, "/api/pasted-lists", Role.GUEST),
+            rule(HttpMethod.POST, "/api/plan-answers", Role.GUEST),
+            rule(HttpMethod.POST, "/api/plan-checks", Role.GUEST),
+            rule(HttpMethod.POST, "/api/plan-conflicts", Role.GUEST),
+            rule(HttpMethod.POST, "/api/read-recipes", Role.GUEST),
+            rule(HttpMethod.POST, "/api/rescue", Role.GUEST),
+            rule(HttpMethod.POST, "/api/scalings", Role.GUEST),
+            rule(HttpMethod.POST, "/api/split-batches", Role.GUEST),
+            rule(HttpMethod.POST, "/api/sums/*", Role.GUEST),
+            rule(HttpMethod.POST, "/api/swaps", Role.GUEST),
+            rule(HttpMethod.POST, "/api/variants", Role.GUEST),
+            rule(HttpMethod.POST, "/api/log/batches/{id}/probe-log", Role.GUEST),
+            rule(HttpMethod.POST, "/api/formulas/{id}/opened", Role.GUEST),
+            // Making, planning, logging.
+            rule(WRITING, "/api/plans/**", Role.COOK),
+            rule(WRITING, "/api/makings/**", Role.COOK),
+            rule(WRITING, "/api/instruments/**", Role.COOK),
+            rule(WRITING, "/api/log/**", Role.COOK),
+            rule(WRITING, "/api/photos/**", Role.COOK),
+            rule(WRITING, "/api/formulas/{id}/batches/**", Role.COOK),
+            rule(HttpMethod.POST, "/api/ladders", Role.COOK),
+            rule(HttpMethod.PUT, "/api/ladders/{id}/scores", Role.COOK),
+            rule(HttpMethod.POST, "/api/ladders/{id}/shown", Role.COOK),
+            rule(HttpMethod.PUT, "/api/learning/using", Role.COOK),
+            rule(HttpMethod.PUT, "/api/book/{id}/tags", Role.COOK));
+
+    private Access() {}
+
+    private static Rule rule(HttpMethod method, String path, Role role) {
+        return new Rule(method, PathPatternParser.defaultInstance.parse(path), role);
+    }
+
+    /** Who may ask this; empty: anybody, signed in or not. */
+    public static Optional<Role> needed(String method, String path) {
+        if (!path.startsWith("/api/")) {
+            return Optional.empty();
+        }
+        var parsed = PathContainer.parsePath(path);
+        boolean reads = method.equals("GET") || method.equals("HEAD") || method.equals("OPTIONS");
+        for (var rule : RULES) {
+            boolean fits =
+                    rule.method() == WRITING ? !reads : rule.method().name().equals(method);
+            if (fits && rule.path().matches(parsed)) {
+                return Optional.ofNullable(rule.role());
+            }
+        }
+        return Optional.of(reads ? Role.GUEST : Role.HEAD);
+    }
+
+    /** Whether somebody may ask this; empty: somebody who has not signed in. */
+    public static boolean allows(Optional<Role> has, String method, String path) {
+        return needed(method, path)
+                .map(needed -> has.filter(role -> role.compareTo(needed) <= 0).isPresent())
+                .orElse(true);
+    }
+}

@@ -1,0 +1,5 @@
+package com.deftchill.server.people;
+
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface KitchenNameRepository extends JpaRepository<KitchenNameEntity, String> {}

@@ -1,0 +1,24 @@
+package com.deftchill.server.people;
+
+import java.time.Duration;
+import org.springframework.boot.context.properties.ConfigurationProperties;
+import org.springframework.boot.context.properties.bind.DefaultValue;
+
+/**
+ * Settings of the door.
+ *
+ * @param cookie name of the session's cookie: two copies on one machine that are not of one installation need two
+ * @param session how long a session is kept that nobody uses
+ * @param machineSession the same of one begun with the key of ./start
+ * @param tries how often one address may try to sign in under one name in ten minutes
+ * @param triesOfAddress the same under whatever names
+ * @param httpsBefore whether a balancer in front ends HTTPS
+ */
+@ConfigurationProperties("deftchill.people")
+public record PeopleSettings(
+        @DefaultValue("deft-chill") String cookie,
+        @DefaultValue("30d") Duration session,
+        @DefaultValue("365d") Duration machineSession,
+        @DefaultValue("8") int tries,
+        @DefaultValue("60") int triesOfAddress,
+        @DefaultValue("false") boolean httpsBefore) {}

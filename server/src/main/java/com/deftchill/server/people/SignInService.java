@@ -1,0 +1,210 @@
+package com.deftchill.server.people;
+
+import com.deftchill.core.verdict.Problem;
+import com.deftchill.server.problem.NotFoundException;
+import com.deftchill.server.problem.NotUnderstoodException;
+import com.deftchill.server.tenancy.Kitchens;
+import java.time.Clock;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Lets people in: by password, by the key that ./start prints, by an invitation. */
+@Service
+class SignInService {
+    /** Short passwords are guessed, long ones are remembered (NIST SP 800-63B, 5.1.1.2; ASVS 2.1.1). */
+    static final int SHORTEST = 12;
+    /** What may be hashed at once (ASVS 2.1.2). */
+    static final int LONGEST = 128;
+
+    /** Who sits at the machine that Deft Chill runs on. */
+    private static final String OF_THE_MACHINE = "Head of the kitchen";
+
+    private final AccountRepository accounts;
+    private final MembershipRepository memberships;
+    private final KitchenNameRepository kitchens;
+    private final InvitationRepository invitations;
+    private final PasswordEncoder passwords;
+    private final JdbcClient jdbc;
+    private final Clock clock;
+    private final String nobodys;
+
+    SignInService(
+            AccountRepository accounts,
+            MembershipRepository memberships,
+            KitchenNameRepository kitchens,
+            InvitationRepository invitations,
+            PasswordEncoder passwords,
+            JdbcClient jdbc,
+            Clock clock) {
+        this.accounts = accounts;
+        this.memberships = memberships;
+        this.kitchens = kitchens;
+        this.invitations = invitations;
+        this.passwords = passwords;
+        this.jdbc = jdbc;
+        this.clock = clock;
+        nobodys = passwords.encode(Secrets.draw());
+    }
+
+    /** Empty where name and password do not belong together; it takes as long whether the name is known or not. */
+    @Transactional(readOnly = true)
+    public Optional<Member> byPassword(String name, String password) {
+        var account = accounts.findByNameFolded(AccountEntity.folded(name));
+        var hash = account.map(AccountEntity::getPasswordHash).orElse(nobodys);
+        boolean right = passwords.matches(password.substring(0, Math.min(LONGEST, password.length())), hash);
+        return account.filter(a -> right).flatMap(this::firstOf);
+    }
+
+    /** The key counts once, for the kitchen that the installation began with. */
+    @Transactional
+    public Optional<Member> byKey(String key) {
+        int used = jdbc.sql("delete from entrance_key where hash = ?")
+                .param(Secrets.hash(key))
+                .update();
+        if (used == 0) {
+            return Optional.empty();
+        }
+        var account = memberships.findByKitchenOrderBySince(Kitchens.FIRST).stream()
+                .filter(m -> m.getRole() == Role.HEAD)
+                .findFirst()
+                .flatMap(m -> accounts.findById(m.getAccountId()))
+                .orElseGet(this::ofTheMachine);
+        return member(account, Kitchens.FIRST);
+    }
+
+    private AccountEntity ofTheMachine() {
+        var account = accounts.save(new AccountEntity(OF_THE_MACHINE, null, clock.instant()));
+        memberships.save(new MembershipEntity(account.getId(), Kitchens.FIRST, Role.HEAD, clock.instant()));
+        return account;
+    }
+
+    /** What a link invites to; empty where it is none, was used or is too old. */
+    @Transactional(readOnly = true)
+    public Optional<Invited> invited(String secret) {
+        return invitations
+                .findByHash(Secrets.hash(secret))
+                .filter(invitation -> invitation.isOpen(clock.instant()))
+                .map(invitation -> new Invited(
+                        kitchenName(invitation.getKitchen()), invitation.getRole(), invitation.getInvitedBy()));
+    }
+
+    record Invited(String kitchen, Role role, String by) {}
+
+    /**
+     * Somebody follows an invitation: with an account of their own, or with a new one.
+     *
+     * @param already who they are where they have signed in
+     */
+    @Transactional
+    public Member accept(String secret, Optional<Member> already, String name, String password) {
+        var invitation = invitations
+                .findForUseByHash(Secrets.hash(secret))
+                .filter(open -> open.isOpen(clock.instant()))
+                .orElseThrow(() -> new NotFoundException("Invitation", "of this link"));
+        var account = already.flatMap(member -> accounts.findById(member.account()))
+                .orElseGet(() -> accounts.saveAndFlush(newAccount(name, password)));
+        memberships
+                .findByKitchenAndAccountId(invitation.getKitchen(), account.getId())
+                .ifPresentOrElse(
+                        known -> {},
+                        () -> memberships.save(new MembershipEntity(
+                                account.getId(), invitation.getKitchen(), invitation.getRole(), clock.instant())));
+        invitation.use(clock.instant());
+        return member(account, invitation.getKitchen()).orElseThrow();
+    }
+
+    private AccountEntity newAccount(String name, String password) {
+        checkName(name, null);
+        checkPassword(password);
+        return new AccountEntity(name, passwords.encode(password), clock.instant());
+    }
+
+    /** Another name or another password of one's own. */
+    @Transactional
+    public Member change(Member member, String name, Optional<String> password) {
+        var account = accounts.findById(member.account()).orElseThrow();
+        checkName(name, account.getId());
+        account.rename(name);
+        password.ifPresent(chosen -> {
+            checkPassword(chosen);
+            account.setPasswordHash(passwords.encode(chosen));
+        });
+        return new Member(account.getId(), account.getName(), member.kitchen(), member.role());
+    }
+
+    private void checkName(String name, UUID own) {
+        if (name.isBlank()) {
+            throw refused("name", name, "people.name");
+        }
+        accounts.findByNameFolded(AccountEntity.folded(name))
+                .filter(other -> !other.getId().equals(own))
+                .ifPresent(other -> {
+                    throw refused("name", name, "people.name-taken");
+                });
+    }
+
+    private static void checkPassword(String password) {
+        if (password.length() < SHORTEST || password.length() > LONGEST) {
+            throw refused("password", "", "people.password");
+        }
+    }
+
+    /** The same person at work in another of their kitchens; empty where it is none of theirs. */
+    @Transactional(readOnly = true)
+    public Optional<Member> in(Member member, String kitchen) {
+        return accounts.findById(member.account()).flatMap(account -> member(account, kitchen));
+    }
+
+    @Transactional(readOnly = true)
+    public List<Place> placesOf(UUID account) {
+        return memberships.findByAccountIdOrderBySince(account).stream()
+                .map(m -> new Place(m.getKitchen(), kitchenName(m.getKitchen()), m.getRole()))
+                .toList();
+    }
+
+    /** A kitchen that somebody works in. */
+    record Place(String id, String name, Role role) {}
+
+    /** Whether somebody signs in by password: without, whoever loses the key's session asks ./start for another. */
+    @Transactional(readOnly = true)
+    public boolean hasPassword(UUID account) {
+        return accounts.findById(account).map(AccountEntity::getPasswordHash).isPresent();
+    }
+
+    /** A kitchen of one's own, with nothing in it but its head. */
+    @Transactional
+    public Member open(Member member, String name) {
+        if (name.isBlank()) {
+            throw refused("name", name, "people.name");
+        }
+        var kitchen = kitchens.save(new KitchenNameEntity(UUID.randomUUID().toString(), name.strip(), clock.instant()));
+        memberships.save(new MembershipEntity(member.account(), kitchen.getId(), Role.HEAD, clock.instant()));
+        return new Member(member.account(), member.called(), kitchen.getId(), Role.HEAD);
+    }
+
+    private Optional<Member> firstOf(AccountEntity account) {
+        return memberships.findByAccountIdOrderBySince(account.getId()).stream()
+                .findFirst()
+                .flatMap(m -> member(account, m.getKitchen()));
+    }
+
+    private Optional<Member> member(AccountEntity account, String kitchen) {
+        return memberships
+                .findByKitchenAndAccountId(kitchen, account.getId())
+                .map(m -> new Member(account.getId(), account.getName(), kitchen, m.getRole()));
+    }
+
+    private String kitchenName(String id) {
+        return kitchens.findById(id).map(KitchenNameEntity::getName).orElse("");
+    }
+
+    static NotUnderstoodException refused(String field, String value, String rule) {
+        return new NotUnderstoodException(
+                List.of(Problem.of("field-invalid", "/" + field, field, value, Problem.rule(rule))));
+    }
+}

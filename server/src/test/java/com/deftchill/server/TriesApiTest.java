@@ -1,0 +1,49 @@
+package com.deftchill.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deftchill.server.support.Api;
+import com.deftchill.server.support.Door;
+import com.deftchill.server.support.Newcomer;
+import com.deftchill.server.support.TestServer;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
+
+/** On a server of its own: whoever has tried too often is turned away for a while. */
+@Execution(ExecutionMode.SAME_THREAD)
+class TriesApiTest {
+    private static String credentials(String name, String password) {
+        return Api.json().put("name", name).put("password", password).toString();
+    }
+
+    @Test
+    void guessingIsSlowedDownAndAKeyCountsOnce() {
+        try (var own = TestServer.fresh()) {
+            var at = own.server().address();
+            var known = Newcomer.invited(own.server(), "COOK");
+            var wrong = IntStream.range(0, 12)
+                    .map(i -> Door.post(at, "/api/session", credentials(known.name(), "guess " + i))
+                            .statusCode())
+                    .toArray();
+            assertThat(wrong).startsWith(401, 401, 401).endsWith(429, 429);
+            // Under another name of the same address one is still let in.
+            var other = Newcomer.invited(own.server(), "COOK");
+            assertThat(Door.post(at, "/api/session", credentials(other.name(), other.password()))
+                            .statusCode())
+                    .isEqualTo(200);
+            var key = own.newKey();
+            var entered = Door.post(at, "/api/session/key", "{\"key\":\"" + key + "\"}");
+            assertThat(entered.statusCode()).isEqualTo(200);
+            assertThat(entered.body()).contains("HEAD");
+            assertThat(entered.headers().firstValue("Set-Cookie").orElse("")
+                            + entered.headers().allValues("Set-Cookie"))
+                    .contains("HttpOnly")
+                    .contains("SameSite=Strict");
+            assertThat(Door.post(at, "/api/session/key", "{\"key\":\"" + key + "\"}")
+                            .statusCode())
+                    .isEqualTo(401);
+        }
+    }
+}
