@@ -37,7 +37,9 @@ start() {
   local socket_dir socket port password
   socket_dir=$(mktemp -d /tmp/deftchill-db.XXXXXX)
   socket=$socket_dir/s
-  port=$(free_port)
+  # The port that it had is kept: whoever knows it by that finds it again.
+  port=$(free_port "$(cat "$dir/port" 2>/dev/null || true)")
+  echo "$port" >"$dir/port"
   if [ ! -d "$data/mysql" ]; then
     rm -rf "$data"
     mariadb-install-db --no-defaults --user="$user" --datadir="$data" --auth-root-authentication-method=normal \
@@ -56,6 +58,7 @@ alter user 'root'@'localhost' identified by '$password';
 drop user if exists 'root'@'127.0.0.1', 'root'@'::1';
 SQL
   )
+  if [ "$(stat -c %s "$dir/mariadb.log" 2>/dev/null || echo 0)" -gt 5000000 ]; then mv "$dir/mariadb.log" "$dir/mariadb.log.1"; fi
   nohup mariadbd --no-defaults --user="$user" --datadir="$data" --bind-address=127.0.0.1 --port="$port" \
     --socket="$socket" --pid-file="$pid_file" --log-error="$dir/mariadb.log" --skip-name-resolve \
     --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci --default-time-zone=+00:00 \

@@ -173,7 +173,36 @@ async function sent<T>(response: Response): Promise<T> {
   return answer(Promise.resolve(response.ok ? { data: body as T, response } : { error: body, response }))
 }
 
+/** The ceremonies of passkeys: their words are the browser's, their addresses Spring Security's. */
+async function ceremony<T>(address: string, body: unknown = {}): Promise<T> {
+  return sent<T>(
+    await fetch(address, {
+      method: 'POST',
+      headers: { ...token(), 'Content-Type': 'application/json' },
+      body: JSON.stringify(body),
+    }),
+  )
+}
+
 export const api = {
+  addPasskey: async (label: string) => {
+    const { startRegistration } = await import('@simplewebauthn/browser')
+    const optionsJSON = await ceremony<Parameters<typeof startRegistration>[0]['optionsJSON']>(
+      '/webauthn/register/options',
+    )
+    const credential = await startRegistration({ optionsJSON })
+    await ceremony('/webauthn/register', { publicKey: { credential, label } })
+  },
+  signInByPasskey: async () => {
+    const { startAuthentication } = await import('@simplewebauthn/browser')
+    const optionsJSON = await ceremony<Parameters<typeof startAuthentication>[0]['optionsJSON']>(
+      '/webauthn/authenticate/options',
+    )
+    await ceremony('/login/webauthn', await startAuthentication({ optionsJSON }))
+  },
+  myPasskeys: () => answer(client.GET('/api/account/passkeys')),
+  removePasskey: (id: string) =>
+    answer(client.DELETE('/api/account/passkeys/{id}', { params: { path: { id } } })),
   whoAmI: () => answer(client.GET('/api/session')),
   signIn: (credentials: Schemas['Credentials']) => answer(client.POST('/api/session', { body: credentials })),
   enterByKey: (key: Schemas['Key']) => answer(client.POST('/api/session/key', { body: key })),

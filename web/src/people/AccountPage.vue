@@ -7,6 +7,7 @@ import { queries, useSend } from '@/answers/queries'
 import { api } from '@/api/client'
 import StationBar from '@/look/StationBar.vue'
 import KitchenNav from './KitchenNav.vue'
+import PasskeyList from './PasskeyList.vue'
 import { refusal, signedIn, useSession } from './useSession'
 import { roleWord } from './words'
 
@@ -100,6 +101,7 @@ async function out() {
         <button type="submit" class="go-button">Store</button>
       </form>
     </section>
+    <PasskeyList />
     <section aria-label="Where you are signed in">
       <h2 class="section-title">Where you are signed in</h2>
       <ul>

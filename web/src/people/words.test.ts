@@ -7,7 +7,7 @@ describe('words for people', () => {
     const reading = new Set(['get'])
     /** Stored nowhere, or one's own door: nobody's deed. */
     const unnoted =
-      /^(assess|chill|whatIf|ways|uncertainty|compare|lift|preview|propose|begin(Dessert)|read|explain|check|answer|rescue|scale|split|swap|variants|opened|signIn|signOut|enterByKey|workIn|endSession|changeAccount|openKitchen|acceptInvitation)/
+      /^(assess|chill|whatIf|ways|uncertainty|compare|lift|preview|propose|begin(Dessert)|read|explain|check|answer|rescue|scale|split|swap|variants|opened|signIn|signOut|enterByKey|workIn|endSession|changeAccount|removePasskey|openKitchen|acceptInvitation)/
     const operations = Object.values(description.paths).flatMap((path) =>
       Object.entries(path)
         .filter(([method]) => !reading.has(method))

@@ -5,6 +5,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.deftchill.server.support.Api;
 import com.deftchill.server.support.Newcomer;
 import com.deftchill.server.support.RunningServer.Server;
+import com.google.gson.JsonObject;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -28,6 +29,10 @@ class DoorErrandsTest extends Errands {
         outside.close();
     }
 
+    private static Locator door(Page page) {
+        return page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Sign in"));
+    }
+
     private static Locator button(Page page, String name) {
         return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
     }
@@ -42,7 +47,7 @@ class DoorErrandsTest extends Errands {
 
         // Somebody outside sees the door, wherever they wanted to go, and nothing behind it.
         var page = outside.page("/log");
-        assertThat(page.getByRole(AriaRole.HEADING)).hasText("Sign in");
+        assertThat(door(page)).isVisible();
         page.navigate(link);
         assertThat(page.getByText("makes, plans, logs")).isVisible();
         page.getByLabel("Your name, as others read it").fill(name);
@@ -86,7 +91,7 @@ class DoorErrandsTest extends Errands {
         row.getByText("Yes,").click();
         assertThat(row).hasCount(0);
         page.navigate(server.address() + "/day");
-        assertThat(page.getByRole(AriaRole.HEADING)).hasText("Sign in");
+        assertThat(door(page)).isVisible();
     }
 
     @Test
@@ -99,12 +104,48 @@ class DoorErrandsTest extends Errands {
             var sugar = page.getByLabel("Amount of Sugar");
             sugar.fill("111 g");
             sugar.press("Tab");
-            assertThat(page.getByRole(AriaRole.HEADING)).hasText("Sign in");
+            assertThat(door(page)).isVisible();
             page.getByLabel("Name").fill(second.name());
             page.getByLabel("Password").fill(second.password());
             button(page, "Sign in").click();
             page.waitForURL(Pattern.compile(formula));
             assertThat(page.getByLabel("Amount of Sugar")).hasValue("111 g");
+        }
+    }
+
+    @Test
+    void aPasskeyOfThisDeviceOpensTheDoor() {
+        var guest = Newcomer.invited(server, "COOK");
+        // A passkey belongs to a name.
+        var named =
+                new Server(server.address().replace("127.0.0.1", "localhost"), server.instruments(), guest.session());
+        try (var own = new Browser(named)) {
+            var page = own.page("/kitchen/account");
+            var device = page.context().newCDPSession(page);
+            device.send("WebAuthn.enable");
+            var options = new JsonObject();
+            options.addProperty("protocol", "ctap2");
+            options.addProperty("transport", "internal");
+            options.addProperty("hasResidentKey", true);
+            options.addProperty("hasUserVerification", true);
+            options.addProperty("isUserVerified", true);
+            var wanted = new JsonObject();
+            wanted.add("options", options);
+            device.send("WebAuthn.addVirtualAuthenticator", wanted);
+
+            page.getByLabel("What this device is called").fill("The bench's tablet");
+            button(page, "Add a passkey of this device").click();
+            assertThat(page.getByText("The bench's tablet")).isVisible();
+            button(page, "Sign out").click();
+            button(page, "With a passkey of this device").click();
+            page.waitForURL(Pattern.compile("localhost:\\d+/$"));
+            page.navigate(named.address() + "/kitchen/account");
+            assertThat(page.getByRole(AriaRole.HEADING).first()).hasText(guest.name());
+            button(page, "take it away").click();
+            assertThat(page.getByText("The bench's tablet")).hasCount(0);
+            button(page, "Sign out").click();
+            button(page, "With a passkey of this device").click();
+            assertThat(page.getByRole(AriaRole.ALERT)).containsText("of nobody here");
         }
     }
 }

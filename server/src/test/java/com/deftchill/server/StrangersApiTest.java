@@ -109,4 +109,15 @@ class StrangersApiTest {
         assertThat(api.head(path, "Referrer-Policy")).isEqualTo("same-origin");
         assertThat(api.head(path, "X-Frame-Options")).isEqualTo("DENY");
     }
+
+    @Test
+    void eachRequestHasANumberAndAPasswordIsNeverSaidBack() {
+        assertThat(api.head("/api/formulas", "X-Request-Id")).matches("[0-9a-f]{12}");
+        var long200 = "x".repeat(250);
+        var refused = api.post(
+                "/api/session",
+                Api.json().put("name", "a").put("password", long200).toString());
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.text()).doesNotContain(long200).contains("password");
+    }
 }

@@ -2,6 +2,7 @@ package com.deftchill.server.people;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.server.PathContainer;
 import org.springframework.web.util.pattern.PathPattern;
@@ -89,10 +90,15 @@ public final class Access {
         return Optional.of(reads ? Role.GUEST : Role.HEAD);
     }
 
-    /** Whether somebody may ask this; empty: somebody who has not signed in. */
-    public static boolean allows(Optional<Role> has, String method, String path) {
+    /**
+     * Whether somebody may ask this.
+     *
+     * @param has their role, asked for only where it matters; empty: somebody who has not signed in
+     */
+    public static boolean allows(Supplier<Optional<Role>> has, String method, String path) {
         return needed(method, path)
-                .map(needed -> has.filter(role -> role.compareTo(needed) <= 0).isPresent())
+                .map(needed ->
+                        has.get().filter(role -> role.compareTo(needed) <= 0).isPresent())
                 .orElse(true);
     }
 }

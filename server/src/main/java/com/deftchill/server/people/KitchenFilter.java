@@ -10,6 +10,12 @@ import org.springframework.web.filter.OncePerRequestFilter;
 
 /** A request works for the kitchen of whoever sent it. */
 public class KitchenFilter extends OncePerRequestFilter {
+    /** Pages and their files are the same for all: no session is looked up for them. */
+    @Override
+    protected boolean shouldNotFilter(HttpServletRequest request) {
+        return !request.getRequestURI().startsWith("/api/");
+    }
+
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {

@@ -15,6 +15,7 @@ import java.util.UUID;
 import java.util.regex.Pattern;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Isolation;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Who works in this kitchen, who is invited, who changed what. */
@@ -184,8 +185,11 @@ class PeopleService {
                 .orElse("");
     }
 
-    /** Notes something that was changed; what somebody does again and again is one deed for some minutes. */
-    @Transactional
+    /**
+     * Notes something that was changed; what somebody does again and again is one deed for some minutes. Of what
+     * others note at the same moment nothing is waited for.
+     */
+    @Transactional(isolation = Isolation.READ_COMMITTED)
     public void done(String by, String what, String of) {
         var now = LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
         var shortened = of.substring(0, Math.min(LONGEST_OF, of.length()));

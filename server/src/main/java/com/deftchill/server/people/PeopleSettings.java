@@ -1,6 +1,7 @@
 package com.deftchill.server.people;
 
 import java.time.Duration;
+import java.util.List;
 import org.springframework.boot.context.properties.ConfigurationProperties;
 import org.springframework.boot.context.properties.bind.DefaultValue;
 
@@ -12,6 +13,8 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  * @param machineSession the same of one begun with the key of ./start
  * @param tries how often one address may try to sign in under one name in ten minutes
  * @param triesOfAddress the same under whatever names
+ * @param passkeyHost name of the host that passkeys are bound to
+ * @param origins addresses of the pages that may use them, such as {@code https://pastry.example}; empty: this machine's own
  * @param httpsBefore whether a balancer in front ends HTTPS
  */
 @ConfigurationProperties("deftchill.people")
@@ -21,4 +24,6 @@ public record PeopleSettings(
         @DefaultValue("365d") Duration machineSession,
         @DefaultValue("8") int tries,
         @DefaultValue("60") int triesOfAddress,
+        @DefaultValue("localhost") String passkeyHost,
+        @DefaultValue List<String> origins,
         @DefaultValue("false") boolean httpsBefore) {}

@@ -36,8 +36,16 @@ class SessionController {
     private final Door door;
     private final Tries tries;
     private final PeopleSettings settings;
+    private final Passkeys passkeys;
 
-    SessionController(SignInService signIn, Sessions sessions, Door door, Tries tries, PeopleSettings settings) {
+    SessionController(
+            SignInService signIn,
+            Sessions sessions,
+            Door door,
+            Tries tries,
+            PeopleSettings settings,
+            Passkeys passkeys) {
+        this.passkeys = passkeys;
         this.signIn = signIn;
         this.sessions = sessions;
         this.door = door;
@@ -203,6 +211,36 @@ class SessionController {
             sessions.endOthers(member.account(), request.getSession().getId());
         }
         return who();
+    }
+
+    /** A passkey of one's own; moments in s since 1970. */
+    record PasskeyView(String id, String label, long since, long used) {}
+
+    record PasskeyList(List<PasskeyView> passkeys) {}
+
+    @GetMapping("/account/passkeys")
+    @Operation(
+            operationId = "myPasskeys",
+            summary = "One's own passkeys",
+            description = "One is added by the ceremony at /webauthn/register, and signs in at /login/webauthn.")
+    PasskeyList passkeys() {
+        var me = Visitor.member().orElseThrow().account();
+        return new PasskeyList(passkeys.findByUserId(Passkeys.handle(me)).stream()
+                .map(one -> new PasskeyView(
+                        one.getCredentialId().toBase64UrlString(),
+                        one.getLabel(),
+                        one.getCreated().getEpochSecond(),
+                        one.getLastUsed().getEpochSecond()))
+                .toList());
+    }
+
+    @DeleteMapping("/account/passkeys/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    @Operation(operationId = "removePasskey", summary = "One of one's own passkeys signs in no more")
+    void removePasskey(@PathVariable String id) {
+        var passkey = passkeys.own(Visitor.member().orElseThrow().account(), id)
+                .orElseThrow(() -> new NotFoundException("Passkey", id));
+        passkeys.delete(passkey.getCredentialId());
     }
 
     /** A kitchen that is opened. */

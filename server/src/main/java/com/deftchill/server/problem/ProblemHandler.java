@@ -4,14 +4,17 @@ import com.deftchill.core.text.Argument;
 import com.deftchill.core.text.Message;
 import com.deftchill.core.verdict.Problem;
 import com.deftchill.server.DeftChillSettings;
+import com.deftchill.server.database.Away;
 import io.github.resilience4j.bulkhead.BulkheadFullException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.ConstraintViolationException;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import org.apache.tomcat.util.http.InvalidParameterException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.slf4j.MDC;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.dao.DataAccessException;
@@ -38,6 +41,12 @@ import tools.jackson.databind.exc.UnrecognizedPropertyException;
 @RestControllerAdvice
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class ProblemHandler {
+    static final String DATABASE_AWAY = "database-away";
+    static final String AWAY_TITLE = "Nothing can be stored now";
+    static final String AWAY_DETAIL =
+            "the database does not answer; what is typed is kept in this browser, computing goes on, and it is stored by itself"
+                    + " when the database is back";
+    static final String AGAIN_SECONDS = "2";
     private static final Logger LOG = LoggerFactory.getLogger(ProblemHandler.class);
 
     private final DeftChillSettings settings;
@@ -121,6 +130,13 @@ class ProblemHandler {
                 .body(answer.getBody());
     }
 
+    private static ResponseEntity<ProblemResponse> again(ResponseEntity<ProblemResponse> answer) {
+        return ResponseEntity.status(answer.getStatusCode())
+                .headers(answer.getHeaders())
+                .header(HttpHeaders.RETRY_AFTER, AGAIN_SECONDS)
+                .body(answer.getBody());
+    }
+
     @ExceptionHandler
     ResponseEntity<ProblemResponse> tooLong(TooLongException e) {
         return answer(HttpStatus.SERVICE_UNAVAILABLE, "took-too-long", "Took too long", e.getMessage(), List.of());
@@ -178,7 +194,7 @@ class ProblemHandler {
                         "field-invalid",
                         "/" + f.getField().replace('.', '/'),
                         f.getField(),
-                        String.valueOf(f.getRejectedValue()),
+                        isSecret(f.getField()) ? "" : String.valueOf(f.getRejectedValue()),
                         Message.own(String.valueOf(f.getDefaultMessage()))))
                 .toList();
         return answer(
@@ -187,6 +203,11 @@ class ProblemHandler {
                 "Not understood yet",
                 problems.size() + " field(s) break a rule",
                 problems);
+    }
+
+    /** A password that was refused is not said back. */
+    private static boolean isSecret(String field) {
+        return field.toLowerCase(Locale.ROOT).contains("password") || field.equals("key");
     }
 
     @ExceptionHandler
@@ -252,12 +273,30 @@ class ProblemHandler {
                     known.getBody().getDetail(),
                     List.of());
         }
+        if (Away.isAway(e)) {
+            LOG.warn(
+                    "the database is away at {} {}: {}",
+                    request.getMethod(),
+                    request.getRequestURI(),
+                    e.getMessage(),
+                    e);
+            return again(answer(HttpStatus.SERVICE_UNAVAILABLE, DATABASE_AWAY, AWAY_TITLE, AWAY_DETAIL, List.of()));
+        }
+        if (Away.isFull(e)) {
+            LOG.error("no room at {} {}: {}", request.getMethod(), request.getRequestURI(), e.getMessage());
+            return answer(
+                    HttpStatus.INSUFFICIENT_STORAGE,
+                    "disk-full",
+                    "No room left",
+                    "the disk is full, so nothing can be stored; reading goes on. Make room and it goes on by itself",
+                    List.of());
+        }
         LOG.error("our own error at {} {}", request.getMethod(), request.getRequestURI(), e);
         return answer(
                 HttpStatus.INTERNAL_SERVER_ERROR,
                 "our-own-error",
                 "Something of ours broke",
-                "It is in the log; what was typed is kept.",
+                "It is in the log under number " + MDC.get(RequestIdFilter.KEY) + "; what was typed is kept.",
                 List.of());
     }
 

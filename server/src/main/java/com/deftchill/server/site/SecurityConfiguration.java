@@ -7,6 +7,7 @@ import com.deftchill.server.people.Member;
 import com.deftchill.server.people.Role;
 import com.deftchill.server.people.Visitor;
 import com.deftchill.server.problem.ProblemWriter;
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.Set;
@@ -16,6 +17,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.http.server.ServerHttpResponse;
 import org.springframework.security.access.AccessDeniedException;
 import org.springframework.security.authorization.AuthorizationDecision;
+import org.springframework.security.config.ObjectPostProcessor;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
 import org.springframework.security.config.annotation.web.configurers.CsrfConfigurer;
@@ -30,6 +32,8 @@ import org.springframework.security.web.firewall.RequestRejectedHandler;
 import org.springframework.security.web.firewall.StrictHttpFirewall;
 import org.springframework.security.web.header.writers.CrossOriginResourcePolicyHeaderWriter.CrossOriginResourcePolicy;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+import org.springframework.security.web.util.matcher.IpAddressMatcher;
+import org.springframework.security.web.webauthn.authentication.WebAuthnAuthenticationFilter;
 import org.springframework.web.cors.CorsConfiguration;
 import org.springframework.web.cors.DefaultCorsProcessor;
 import org.springframework.web.cors.UrlBasedCorsConfigurationSource;
@@ -61,17 +65,25 @@ class SecurityConfiguration {
             "frame-ancestors 'none'");
 
     @Bean
-    SecurityFilterChain pages(HttpSecurity http, SecurityContextRepository contexts, ProblemWriter problems)
+    SecurityFilterChain pages(
+            HttpSecurity http,
+            SecurityContextRepository contexts,
+            ObjectPostProcessor<WebAuthnAuthenticationFilter> letIn,
+            ProblemWriter problems)
             throws Exception {
         return http.authorizeHttpRequests(requests -> requests.anyRequest()
                         .access((authentication, context) -> new AuthorizationDecision(Access.allows(
-                                Visitor.member().map(Member::role),
-                                context.getRequest().getMethod(),
-                                context.getRequest().getRequestURI()))))
+                                        () -> Visitor.member().map(Member::role),
+                                        context.getRequest().getMethod(),
+                                        context.getRequest().getRequestURI())
+                                && !isNobodys(context.getRequest())
+                                && (isOfEverybody(context.getRequest()) || isOfThisMachine(context.getRequest())))))
                 .securityContext(context -> context.securityContextRepository(contexts))
                 .addFilterAfter(new KitchenFilter(), AuthorizationFilter.class)
                 // The page reads the token from its cookie and says it with whatever it changes.
                 .csrf(CsrfConfigurer::spa)
+                .webAuthn(passkeys ->
+                        passkeys.disableDefaultRegistrationPage(true).addObjectPostProcessor(letIn))
                 .exceptionHandling(handling -> handling.authenticationEntryPoint(
                                 (request, response, e) -> signInFirst(response, problems))
                         .accessDeniedHandler((request, response, e) -> refuse(response, e, problems)))
@@ -87,6 +99,21 @@ class SecurityConfiguration {
                         // What may be kept for how long is said where the files are served.
                         .cacheControl(cache -> cache.disable()))
                 .build();
+    }
+
+    /** Figures for operators are told to this machine alone; whether it is alive and ready, to everybody. */
+    private static boolean isOfEverybody(HttpServletRequest request) {
+        return !request.getRequestURI().startsWith("/actuator/")
+                || request.getRequestURI().startsWith("/actuator/health");
+    }
+
+    /** A passkey is taken away at /api/account/passkeys, where it is looked whose it is. */
+    private static boolean isNobodys(HttpServletRequest request) {
+        return request.getMethod().equals("DELETE") && request.getRequestURI().startsWith("/webauthn/");
+    }
+
+    private static boolean isOfThisMachine(HttpServletRequest request) {
+        return new IpAddressMatcher("127.0.0.0/8").matches(request) || new IpAddressMatcher("::1").matches(request);
     }
 
     private static void signInFirst(HttpServletResponse response, ProblemWriter problems) throws IOException {

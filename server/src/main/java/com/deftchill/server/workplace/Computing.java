@@ -15,6 +15,8 @@ import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
 import java.util.function.BiFunction;
 import java.util.function.Supplier;
+import org.springframework.context.event.ContextClosedEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
 /**
@@ -127,6 +129,12 @@ public class Computing {
     private static <T> Supplier<T> forKitchen(Supplier<T> work) {
         var kitchen = Kitchens.current();
         return () -> Kitchens.in(kitchen, work);
+    }
+
+    /** Before the pages' questions are waited for. */
+    @EventListener(ContextClosedEvent.class)
+    void letGo() {
+        questions.close();
     }
 
     @PreDestroy

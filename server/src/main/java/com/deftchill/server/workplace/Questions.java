@@ -12,6 +12,13 @@ final class Questions {
     private final ConcurrentMap<String, Question> newest = new ConcurrentHashMap<>();
 
     /** A question begins; an older one of the same page and kind ends. */
+    private volatile boolean closing;
+
+    /** The application ends: whatever is being computed ends with it, and its page asks again. */
+    void close() {
+        closing = true;
+    }
+
     Question begin(Asked asked, Duration deadline) {
         var question = new Question(asked, deadline);
         if (!asked.page().isEmpty()) {
@@ -43,7 +50,7 @@ final class Questions {
 
         @Override
         public void check() {
-            if (superseded || ended) {
+            if (superseded || ended || closing) {
                 throw new NewerQuestionException();
             }
             if (System.nanoTime() - until > 0) {

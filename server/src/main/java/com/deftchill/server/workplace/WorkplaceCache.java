@@ -1,6 +1,7 @@
 package com.deftchill.server.workplace;
 
 import com.deftchill.core.kitchen.Workplace;
+import com.deftchill.server.database.Away;
 import com.deftchill.server.tenancy.Kitchens;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
@@ -34,7 +35,16 @@ class WorkplaceCache {
         if (read != null && read.change() == change && System.nanoTime() - read.at() < OLDEST.toNanos()) {
             return read.workplace();
         }
-        var workplace = fromStore.get();
+        Workplace workplace;
+        try {
+            workplace = fromStore.get();
+        } catch (RuntimeException away) {
+            if (read == null || !Away.isAway(away)) {
+                throw away;
+            }
+            // While the database is away, everything is computed by what was known last.
+            return read.workplace();
+        }
         last.put(Kitchens.current(), new Read(workplace, System.nanoTime(), change));
         return workplace;
     }

@@ -124,6 +124,16 @@ public final class TestServer implements AutoCloseable {
         return new Server(address(), "ws://127.0.0.1:" + instruments.port(), session);
     }
 
+    /** The database goes, as if it had been killed, */
+    public void stopDatabase() {
+        run(List.of(script(), "stop", directory.toString()), null);
+    }
+
+    /** and comes back where it was. */
+    public void startDatabase() {
+        run(List.of(script(), "start", directory.toString(), "--throwaway"), null);
+    }
+
     /** What no client can do: making up thousands of rows, in one transaction. */
     public void inDatabase(Consumer<JdbcTemplate> work) {
         application
