@@ -90,13 +90,29 @@ const warnings = computed(
   () => assessment.value?.verdicts.filter((v) => ['UNSAFE', 'BAD', 'CAUTION'].includes(v.tone)) ?? [],
 )
 const print = () => window.print()
+/** The same as PDF, made by the server; the labels say that it is made now. */
+const papers = computed(() => {
+  const now = new Date()
+  const local = new Date(now.getTime() - now.getTimezoneOffset() * 60_000).toISOString().slice(0, 19)
+  const at = `/api/formulas/${id.value}`
+  const count = Number(formula.value?.moulds.count)
+  const labels = Number.isInteger(count) && count >= 1 && count <= 200 ? count : 12
+  return [
+    { label: 'PDF, A4', href: `${at}/card.pdf?format=A4` },
+    { label: 'PDF, A5', href: `${at}/card.pdf?format=A5` },
+    { label: 'Labels', href: `${at}/label.pdf?made=${local}&count=${labels}` },
+  ]
+})
 </script>
 
 <template>
   <div class="page">
     <StationBar station="bench" class="screen-only">
       <RouterLink class="back" :to="{ name: 'bench', params: { id } }">← back to the Bench</RouterLink>
-      <a-button class="print" type="primary" @click="print">Print</a-button>
+      <span class="print">
+        <a v-for="p in papers" :key="p.label" :href="p.href" target="_blank" rel="noopener">{{ p.label }}</a>
+        <a-button type="primary" @click="print">Print</a-button>
+      </span>
     </StationBar>
     <main v-if="missing" class="trouble"><p>This formula does not exist any more.</p></main>
     <main v-else-if="trouble.length" class="trouble">
@@ -174,7 +190,14 @@ const print = () => window.print()
 }
 
 .print {
+  display: flex;
+  gap: 16px;
+  align-items: center;
   margin-left: auto;
+}
+
+.print a {
+  color: var(--white);
 }
 
 .card {

@@ -181,6 +181,28 @@ class AccessibilityTest {
     }
 
     @Test
+    void theDoorPasses(Server server) {
+        var secret = new Api(server)
+                .post("/api/people/invitations", "{\"role\":\"GUEST\"}")
+                .json()
+                .at("/secret")
+                .asString();
+        try (var outside = new Browser(new Server(server.address(), server.instruments(), ""));
+                var browser = new Browser(server)) {
+            for (var path : List.of("/sign-in", "/invited/" + secret)) {
+                var page = new Bench(outside.page(path));
+                assertThat(page.page().locator("h1")).isVisible();
+                check(page, path);
+            }
+            for (var path : List.of("/kitchen/people", "/kitchen/account")) {
+                var page = new Bench(browser.page(path));
+                assertThat(page.page().locator("h2").first()).isVisible();
+                check(page, path);
+            }
+        }
+    }
+
+    @Test
     void theLogPasses(Server server) {
         try (var browser = new Browser(server)) {
             var log = new Bench(browser.page("/log"));

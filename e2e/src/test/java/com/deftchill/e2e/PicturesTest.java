@@ -3,6 +3,7 @@ package com.deftchill.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.deftchill.server.support.Api;
+import com.deftchill.server.support.Newcomer;
 import com.deftchill.server.support.RunningServer;
 import com.deftchill.server.support.RunningServer.Server;
 import com.microsoft.playwright.Locator;
@@ -203,7 +204,6 @@ class PicturesTest {
         take(make, "make-deviation");
         var overview = new Bench(browser.page("/make", 800, 1280));
         assertThat(overview.page().getByLabel("Batches")).containsText("Pear and bay set cream");
-        take(overview, "make-tablet");
         other.page().getByText("Something is wrong").click();
         other.page().getByText("Softer than it should be").click();
         assertThat(other.page().getByLabel("What to do now")).isVisible();
@@ -295,7 +295,6 @@ class PicturesTest {
         cold.page().getByLabel("Time of the chill").fill("118");
         cold.page().getByText("At the table").click();
         assertThat(cold.page().getByTestId("plate")).isVisible();
-        take(cold, "cold-table");
         cold.page().getByText("What if").click();
         for (var way : new String[] {"On a cold metal tray", "The same cooler set to", "Fridge with a fan"}) {
             cold.page().getByLabel(way).first().check();
@@ -305,6 +304,21 @@ class PicturesTest {
         assertThat(cold.page().getByText("Take it", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
         assertThat(cold.page().getByTestId("what-if").getByRole(AriaRole.ROW)).hasCount(5);
+    }
+
+    @Test
+    void theDoorAndWhoIsBehindIt(Server server) {
+        try (var browser = new Browser(server);
+                var outside = new Browser(new Server(server.address(), server.instruments(), ""))) {
+            var door = new Bench(outside.page("/sign-in"));
+            assertThat(door.button("Sign in")).isVisible();
+            take(door, "sign-in");
+            Newcomer.invited(server, "COOK", "Rahel");
+            new Api(server).post("/api/people/invitations", "{\"role\":\"GUEST\"}");
+            var people = new Bench(browser.page("/kitchen/people"));
+            assertThat(people.page().getByText("Rahel")).isVisible();
+            take(people, "people");
+        }
     }
 
     private static void close(Bench bench) {

@@ -231,7 +231,9 @@ class FormulaApiTest {
     void healthLooksAtTheDatabase() {
         var health = api.get("/actuator/health").json();
         assertThat(health.at("/status").asString()).isEqualTo("UP");
-        assertThat(health.at("/components/db/details/database").asString()).isEqualTo("MariaDB");
+        assertThat(health.at("/components/db/status").asString()).isEqualTo("UP");
+        // Which database, where and how large is nobody's business.
+        assertThat(health.toString()).doesNotContain("MariaDB", "details");
     }
 
     private String create() {

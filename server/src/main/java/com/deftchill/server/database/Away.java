@@ -9,6 +9,8 @@ import java.util.Set;
 /** What the database's errors mean for whoever asked. */
 public final class Away {
     private static final String CONNECTION = "08";
+    /** What the pool says of a connection that broke when its transaction is to be rolled back. */
+    private static final String CLOSED = "Connection is closed";
     /** Errors of MariaDB: the disk is full; the table is full, which is how InnoDB says the same. */
     private static final Set<Integer> DISK_FULL = Set.of(1021, 1114);
 
@@ -23,6 +25,7 @@ public final class Away {
             if (cause instanceof SQLTransientConnectionException
                     || cause instanceof SQLNonTransientConnectionException
                     || cause instanceof SQLRecoverableException
+                    || cause instanceof SQLException closed && CLOSED.equals(closed.getMessage())
                     || cause instanceof SQLException sql
                             && sql.getSQLState() != null
                             && sql.getSQLState().startsWith(CONNECTION)) {

@@ -1,0 +1,66 @@
+package com.deftchill.server.paper;
+
+import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
+import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
+import com.openhtmltopdf.util.XRLog;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.Locale;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+import org.thymeleaf.TemplateEngine;
+import org.thymeleaf.context.Context;
+import org.thymeleaf.templateresolver.ClassLoaderTemplateResolver;
+
+/** A paper: its template filled in, laid out, tagged for those who listen to it, its fonts in it. */
+@Component
+class Pdf {
+    private static final String FONT = "Atkinson Hyperlegible";
+    private static final int REGULAR = 400;
+    private static final int BOLD = 700;
+
+    private final TemplateEngine templates = new TemplateEngine();
+
+    Pdf() {
+        XRLog.setLoggingEnabled(false);
+        var resolver = new ClassLoaderTemplateResolver();
+        resolver.setPrefix("papers/");
+        resolver.setSuffix(".html");
+        resolver.setCharacterEncoding("UTF-8");
+        templates.setTemplateResolver(resolver);
+    }
+
+    /** Formats of paper. */
+    enum Format {
+        A4,
+        A5
+    }
+
+    /**
+     * @param template in {@code papers}
+     * @param model what it is filled with
+     */
+    byte[] of(String template, Format format, Map<String, Object> model) {
+        var context = new Context(Locale.UK, model);
+        context.setVariable("format", format.name());
+        var out = new ByteArrayOutputStream();
+        var builder = new PdfRendererBuilder();
+        builder.usePdfUaAccessibility(true);
+        builder.useFont(() -> font("400Regular"), FONT, REGULAR, FontStyle.NORMAL, true);
+        builder.useFont(() -> font("700Bold"), FONT, BOLD, FontStyle.NORMAL, true);
+        builder.withHtmlContent(templates.process(template, context), null);
+        builder.toStream(out);
+        try {
+            builder.run();
+        } catch (IOException e) {
+            throw new UncheckedIOException(template, e);
+        }
+        return out.toByteArray();
+    }
+
+    private static InputStream font(String name) {
+        return Pdf.class.getResourceAsStream("/papers/fonts/AtkinsonHyperlegible_" + name + ".ttf");
+    }
+}
