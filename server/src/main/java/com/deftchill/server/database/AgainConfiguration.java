@@ -55,8 +55,17 @@ class AgainConfiguration {
                     throw e;
                 }
                 LOG.debug("{} is begun again: {}", call.getMethod().getName(), e.getMessage());
-                Thread.sleep(ThreadLocalRandom.current().nextInt(PAUSE_MS * time) + 1L);
+                pause(time, e);
             }
+        }
+    }
+
+    private static void pause(int time, PessimisticLockingFailureException given) {
+        try {
+            Thread.sleep(ThreadLocalRandom.current().nextInt(PAUSE_MS * time) + 1L);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw given;
         }
     }
 }
