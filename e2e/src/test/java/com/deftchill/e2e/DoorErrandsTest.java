@@ -82,7 +82,7 @@ class DoorErrandsTest extends Errands {
         button(page, "Sign in").click();
         page.waitForURL(Pattern.compile("/log$"));
 
-        // The head lets the cook go: the next question of their page is answered by the door.
+        // The head lets the cook go; that their sessions end with it is PeopleApiTest's.
         people.reload();
         var row = people.getByRole(AriaRole.LISTITEM)
                 .filter(new Locator.FilterOptions().setHasText(name))
@@ -90,8 +90,6 @@ class DoorErrandsTest extends Errands {
         row.getByText("leaves", new Locator.GetByTextOptions().setExact(true)).click();
         row.getByText("Yes,").click();
         assertThat(row).hasCount(0);
-        page.navigate(server.address() + "/day");
-        assertThat(door(page)).isVisible();
     }
 
     @Test
