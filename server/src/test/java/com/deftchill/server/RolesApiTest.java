@@ -92,6 +92,18 @@ class RolesApiTest {
         server.close();
     }
 
+    /** As it is where somebody is let go between being recognised and their session being written. */
+    @Test
+    void aSessionThatOutlivesItsMembershipLetsNobodyIn() {
+        var cook = Newcomer.invited(server.server(), "COOK");
+        var as = head.as(cook.session());
+        assertThat(as.get("/api/formulas").status()).isEqualTo(200);
+        server.inDatabase(jdbc -> jdbc.update(
+                "delete from membership where account_id = (select id from account where name = ?)", cook.name()));
+        assertThat(as.get("/api/formulas").status()).isEqualTo(401);
+        assertThat(as.get("/api/session").text()).doesNotContain(cook.name());
+    }
+
     /** Something of each kind that the first kitchen has, the longest addresses first. */
     private static Map<String, String> ids() {
         var ids = new LinkedHashMap<String, String>();

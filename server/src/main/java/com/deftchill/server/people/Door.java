@@ -3,9 +3,6 @@ package com.deftchill.server.people;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Duration;
-import java.util.List;
-import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
-import org.springframework.security.core.authority.SimpleGrantedAuthority;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.stereotype.Component;
@@ -32,9 +29,7 @@ class Door {
 
     /** The same session for somebody as they are now. */
     void put(Member member, HttpServletRequest request, HttpServletResponse response) {
-        var context = SecurityContextHolder.createEmptyContext();
-        context.setAuthentication(UsernamePasswordAuthenticationToken.authenticated(
-                member, null, List.of(new SimpleGrantedAuthority("ROLE_" + member.role()))));
+        var context = MembersOfToday.context(member);
         SecurityContextHolder.setContext(context);
         contexts.saveContext(context, request, response);
     }

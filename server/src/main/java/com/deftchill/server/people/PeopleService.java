@@ -99,7 +99,7 @@ class PeopleService {
         }
     }
 
-    /** Another role; whoever has it begins anew, so that it counts at once. */
+    /** Another role, which counts from the next request on. */
     @Transactional
     public void changeRole(UUID account, Role role) {
         var membership = membership(account);
@@ -107,7 +107,6 @@ class PeopleService {
             keepAHead(account);
         }
         membership.setRole(role);
-        sessions.endAllIn(account, Kitchens.current());
     }
 
     /** Somebody leaves; what they made stays. */
@@ -125,9 +124,9 @@ class PeopleService {
                 .orElseThrow(() -> new NotFoundException("Person", account));
     }
 
-    /** A kitchen without a head could let nobody in any more. */
+    /** A kitchen without a head could let nobody in any more; two heads who let each other go at once wait for each other. */
     private void keepAHead(UUID without) {
-        boolean another = memberships.findByKitchenOrderBySince(Kitchens.current()).stream()
+        boolean another = memberships.findForChangeByKitchenOrderBySince(Kitchens.current()).stream()
                 .anyMatch(m -> m.getRole() == Role.HEAD && !m.getAccountId().equals(without));
         if (!another) {
             throw SignInService.refused("role", "", "people.last-head");

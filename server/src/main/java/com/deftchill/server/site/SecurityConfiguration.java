@@ -25,7 +25,6 @@ import org.springframework.security.crypto.argon2.Argon2PasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.access.intercept.AuthorizationFilter;
-import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.security.web.csrf.CsrfException;
 import org.springframework.security.web.firewall.RequestRejectedHandler;
@@ -157,11 +156,6 @@ class SecurityConfiguration {
     @Bean
     PasswordEncoder passwords() {
         return new Argon2PasswordEncoder(SALT_BYTES, HASH_BYTES, 1, MEMORY_KIB, ROUNDS);
-    }
-
-    @Bean
-    SecurityContextRepository contexts() {
-        return new HttpSessionSecurityContextRepository();
     }
 
     /** Pages of other origins are answered nothing. */
