@@ -1,3 +1,4 @@
+import { promiseTimeout } from '@vueuse/core'
 import createClient from 'openapi-fetch'
 import type { components, paths } from './generated/schema'
 
@@ -173,6 +174,26 @@ async function sent<T>(response: Response): Promise<T> {
   return answer(Promise.resolve(response.ok ? { data: body as T, response } : { error: body, response }))
 }
 
+/** How long to wait, in milliseconds, before something is sent again: together longer than a database takes to come back. */
+const AGAIN_MS = [400, 1200, 2500, 4000]
+
+/**
+ * Something new, under an id of its own: sent again where no answer came or nothing could be stored just then, it is stored
+ * once.
+ */
+async function once<T>(send: (id: string) => Promise<T>): Promise<T> {
+  const id = crypto.randomUUID()
+  for (const wait of AGAIN_MS) {
+    try {
+      return await send(id)
+    } catch (error) {
+      if (error instanceof ApiProblem && ![502, 503, 504].includes(error.response.status)) throw error
+      await promiseTimeout(wait)
+    }
+  }
+  return send(id)
+}
+
 /** The ceremonies of passkeys: their words are the browser's, their addresses Spring Security's. */
 async function ceremony<T>(address: string, body: unknown = {}): Promise<T> {
   return sent<T>(
@@ -339,14 +360,15 @@ export const api = {
       }),
     ),
   /** A file as it is: whatever is wrong with it is for the server to say. */
-  importFile: async (file: Blob) => {
-    const response = await fetch('/api/imports', {
-      method: 'POST',
-      headers: { ...VERSION, ...token(), 'Content-Type': 'application/json' },
-      body: file,
-    })
-    return sent<Schemas['ImportedFormula']>(response)
-  },
+  importFile: (file: Blob) =>
+    once(async (id) => {
+      const response = await fetch(`/api/imports?id=${id}`, {
+        method: 'POST',
+        headers: { ...VERSION, ...token(), 'Content-Type': 'application/json' },
+        body: file,
+      })
+      return sent<Schemas['ImportedFormula']>(response)
+    }),
   book: (wish: BookWish, signal?: AbortSignal) =>
     answer(client.GET('/api/book', { params: { query: wish }, signal })),
   bookTags: () => answer(client.GET('/api/book/tags')),
@@ -356,7 +378,8 @@ export const api = {
   bringBack: (id: string, version: number) =>
     answer(client.POST('/api/formulas/{id}/bring-back', { params: { path: { id }, query: { version } } })),
   formula: (id: string) => answer(client.GET('/api/formulas/{id}', { params: { path: { id } } })),
-  create: (formula: Formula) => answer(client.POST('/api/formulas', { body: formula })),
+  create: (formula: Formula) =>
+    once((id) => answer(client.POST('/api/formulas', { params: { query: { id } }, body: formula }))),
   save: (id: string, version: number, document: Formula) =>
     answer(client.PUT('/api/formulas/{id}', { params: { path: { id } }, body: { version, document } })),
   remove: (id: string, version: number) =>
@@ -366,7 +389,7 @@ export const api = {
   plans: () => answer(client.GET('/api/plans')),
   plan: (id: string) => answer(client.GET('/api/plans/{id}', { params: { path: { id } } })),
   createPlan: (document: WrittenPlan) =>
-    answer(client.POST('/api/plans', { body: { writeId: crypto.randomUUID(), document } })),
+    once((writeId) => answer(client.POST('/api/plans', { body: { writeId, document } }))),
   savePlan: (id: string, version: number, document: WrittenPlan, schedule?: PlanSchedule) =>
     answer(
       client.PUT('/api/plans/{id}', { params: { path: { id } }, body: { version, document, schedule } }),
@@ -470,7 +493,14 @@ export const api = {
   batches: (formulaId: string) =>
     answer(client.GET('/api/formulas/{formulaId}/batches', { params: { path: { formulaId } } })),
   logBatch: (formulaId: string, made: MadeBatch) =>
-    answer(client.POST('/api/formulas/{formulaId}/batches', { params: { path: { formulaId } }, body: made })),
+    once((id) =>
+      answer(
+        client.POST('/api/formulas/{formulaId}/batches', {
+          params: { path: { formulaId }, query: { id } },
+          body: made,
+        }),
+      ),
+    ),
   removeBatch: (formulaId: string, id: string) =>
     answer(client.DELETE('/api/formulas/{formulaId}/batches/{id}', { params: { path: { formulaId, id } } })),
 }

@@ -6,6 +6,7 @@ import { useRoute, useRouter } from 'vue-router'
 import { api, type PlanAnswer, type PlanTask, type WrittenPlan } from '@/api/client'
 import TintPatterns from '@/cut/TintPatterns.vue'
 import SmallCut from '@/book/SmallCut.vue'
+import MenuButton from '@/look/MenuButton.vue'
 import StationBar from '@/look/StationBar.vue'
 import { setAt } from '@/document/document'
 import { useBegin } from '@/make/useBegin'
@@ -147,6 +148,12 @@ useEventListener('keydown', (e: KeyboardEvent) => {
   void (e.shiftKey ? day.redo() : day.undo())
 })
 const print = () => window.print()
+const papers = [
+  { label: 'Plan as PDF', at: 'plan.pdf' },
+  { label: 'Plan, cards and labels in one zip', at: 'papers.zip' },
+  { label: 'For a calendar (iCalendar)', at: 'calendar.ics' },
+  { label: 'As a table (CSV)', at: 'steps.csv' },
+]
 </script>
 
 <template>
@@ -156,8 +163,13 @@ const print = () => window.print()
         <span role="status">{{ saved }}</span>
         <a-button :disabled="!day.canUndo.value" @click="day.undo">Undo</a-button>
         <a-button :disabled="!day.canRedo.value" @click="day.redo">Redo</a-button>
-        <a class="file" :href="`/api/plans/${id}/calendar.ics`" download>Calendar</a>
-        <a class="file" :href="`/api/plans/${id}/steps.csv`" download>Table</a>
+        <MenuButton v-if="solved" label="Papers ▾">
+          <a-menu-item v-for="paper in papers" :key="paper.at">
+            <a :href="`/api/plans/${id}/${paper.at}`" :target="paper.at.endsWith('.pdf') ? '_blank' : undefined" rel="noopener">{{
+              paper.label
+            }}</a>
+          </a-menu-item>
+        </MenuButton>
         <a-button :disabled="!solved" @click="print">Print</a-button>
       </span>
     </StationBar>

@@ -59,6 +59,7 @@ const outcome = computed(
         <RouterLink :to="{ name: 'bench', params: { id: batch.formulaId } }">Its formula</RouterLink>
         <RouterLink :to="{ name: 'log', query: { formula: batch.formulaId } }">Others of it</RouterLink>
         <RouterLink :to="{ name: 'trials', params: { id: batch.formulaId } }">Trials</RouterLink>
+        <a :href="`/api/log/batches/${batch.id}/record.pdf`" target="_blank" rel="noopener">Record as PDF</a>
       </nav>
     </header>
     <BatchSaid v-model="said" :batch="batch" @changed="changed" />

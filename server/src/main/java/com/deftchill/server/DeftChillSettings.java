@@ -12,6 +12,7 @@ import org.springframework.util.unit.DataSize;
  * @param hosts names that requests may be addressed to; any other is some web page's trick
  * @param maxDocument largest request body accepted
  * @param maxPhoto largest photo accepted
+ * @param maxArchive largest archive of a kitchen accepted
  * @param maxAnswer largest answer given
  * @param demo whether an empty database gets the made-up kitchen
  * @param lightQueue how many light questions may wait for a core; one more is refused
@@ -25,6 +26,7 @@ public record DeftChillSettings(
         @DefaultValue({"127.0.0.1", "localhost", "[::1]"}) List<String> hosts,
         @DefaultValue("256KB") DataSize maxDocument,
         @DefaultValue("15MB") DataSize maxPhoto,
+        @DefaultValue("8GB") DataSize maxArchive,
         @DefaultValue("4MB") DataSize maxAnswer,
         @DefaultValue("true") boolean demo,
         @DefaultValue("150") int lightQueue,

@@ -8,6 +8,7 @@ import com.deftchill.server.support.RunningServer.Server;
 import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
 import java.util.List;
+import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -261,6 +262,62 @@ class ExchangeApiTest {
         var good = api.postText("/api/larder/own/cooler.csv", "name,air,h,hBase\nCellar,8,7,7\n", "text/csv");
         assertThat(good.status()).isEqualTo(201);
         assertThat(api.getText("/api/larder/own/cooler.csv")).contains("Cellar,8,7,7");
+    }
+
+    @Test
+    void noCellOfATableBeginsAFormulaAndItComesBackAsItWas() {
+        var name = "=HYPERLINK(1)";
+        var taken =
+                api.postText("/api/larder/own/cooler.csv", "name,air,h,hBase\n\"" + name + "\",-18,7,7\n", "text/csv");
+        assertThat(taken.status()).as(taken.text()).isEqualTo(201);
+        var table = api.getText("/api/larder/own/cooler.csv");
+        assertThat(table).contains("'" + name + ",-18,7,7").doesNotContain("\n" + name);
+        var entries = api.get("/api/larder/own").json().toString();
+        assertThat(entries).contains(name).doesNotContain("'" + name);
+        var row = table.lines()
+                .filter(line -> line.contains("HYPERLINK"))
+                .findFirst()
+                .orElseThrow();
+        var again = api.postText(
+                "/api/larder/own/cooler.csv", table.lines().findFirst().orElseThrow() + "\n" + row, "text/csv");
+        assertThat(again.status()).as(again.text()).isEqualTo(201);
+        assertThat(api.get("/api/larder/own").json().toString()).doesNotContain("'" + name);
+    }
+
+    @Test
+    void aFormulaThatIsSentTwiceUnderOneIdIsStoredOnce() {
+        var id = UUID.randomUUID();
+        var document = Api.demo("pear-bay").put("name", "Sent twice " + id).toString();
+        for (var path : new String[] {"/api/formulas", "/api/imports"}) {
+            for (int time = 0; time < 2; time++) {
+                var sent = api.post(path + "?id=" + id, document);
+                assertThat(sent.status()).as(sent.text()).isEqualTo(201);
+                assertThat(sent.json().at("/id").asString()).isEqualTo(id.toString());
+            }
+        }
+        assertThat(api.get("/api/formulas?search=Sent%20twice%20" + id)
+                        .json()
+                        .at("/total")
+                        .asInt())
+                .isEqualTo(1);
+        var another = UUID.randomUUID();
+        var recipe = api.getText("/api/formulas/" + id + "/recipe");
+        assertThat(api.post("/api/imports?id=" + another, recipe).status()).isEqualTo(201);
+        assertThat(api.post("/api/imports?id=" + another, recipe)
+                        .json()
+                        .at("/id")
+                        .asString())
+                .isEqualTo(another.toString());
+        var batch = Api.json()
+                .put("madeOn", "2026-11-20")
+                .put("pouredAt", "14:00")
+                .put("outcome", "CLEAN")
+                .set("document", Api.demo("pear-bay"));
+        var of = "/api/formulas/" + id + "/batches";
+        var first = api.post(of + "?id=" + another, batch.toString());
+        assertThat(first.status()).as(first.text()).isEqualTo(201);
+        assertThat(api.post(of + "?id=" + another, batch.toString()).json()).isEqualTo(first.json());
+        assertThat(api.get(of).json().at("/total").asInt()).isEqualTo(1);
     }
 
     @Test

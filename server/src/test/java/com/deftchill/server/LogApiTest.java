@@ -3,6 +3,7 @@ package com.deftchill.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deftchill.server.support.Api;
+import com.deftchill.server.support.InTheMaking;
 import com.deftchill.server.support.RunningServer;
 import com.deftchill.server.support.RunningServer.Server;
 import java.util.UUID;
@@ -167,20 +168,18 @@ class LogApiTest {
 
     @Test
     void whatWasMadeStepByStepBringsItsLotsPortionsAndCoreAlong() {
-        var making = UUID.randomUUID().toString();
-        var begun = Api.json().put("id", making).put("formulaId", formula).put("by", "Ilke");
-        assertThat(api.post("/api/makings", begun.toString()).status()).isEqualTo(201);
+        var making = new InTheMaking(api, formula, "Ilke");
         long at = System.currentTimeMillis() - 4 * 3600_000L;
-        happened(making, at, "LOT", "/components/0/gels/g1/amount", "T-77");
-        measured(making, at + 500, "/components/0/lines/l2/amount", "345 g");
-        happened(making, at + 1000, "ENDED", "0.pour", "");
-        happened(making, at + 7_200_000, "CHECKED", "", "9 °C");
-        happened(making, at + 7_300_000, "CAME_OUT", "1", "CLEAN");
-        happened(making, at + 7_300_001, "CAME_OUT", "2", "TORN");
-        happened(making, at + 7_400_000, "CAME_OUT", "", "CLEAN");
-        happened(making, at + 7_500_000, "FINISHED", "", "");
-        var batch = page(api.get("/api/makings/" + making).json().at("/batch").asString());
-        assertThat(batch.at("/makingId").asString()).isEqualTo(making);
+        making.happened(at, "LOT", "/components/0/gels/g1/amount", "T-77");
+        making.measured(at + 500, "/components/0/lines/l2/amount", "345 g");
+        making.happened(at + 1000, "ENDED", "0.pour", "");
+        making.happened(at + 7_200_000, "CHECKED", "", "9 °C");
+        making.happened(at + 7_300_000, "CAME_OUT", "1", "CLEAN");
+        making.happened(at + 7_300_001, "CAME_OUT", "2", "TORN");
+        making.happened(at + 7_400_000, "CAME_OUT", "", "CLEAN");
+        making.happened(at + 7_500_000, "FINISHED", "", "");
+        var batch = page(making.batch());
+        assertThat(batch.at("/makingId").asString()).isEqualTo(making.id());
         assertThat(batch.at("/said/cook").asString()).isEqualTo("Ilke");
         assertThat(batch.at("/said/record/lots/0/lot").asString()).isEqualTo("T-77");
         assertThat(batch.at("/said/record/portions")).hasSize(2);
@@ -189,31 +188,5 @@ class LogApiTest {
                 .contains("345 g")
                 .contains("instead of 330 g");
         assertThat(batch.at("/lotsOf/0/id").asString()).isEqualTo("sheet-gold");
-    }
-
-    private void measured(String making, long at, String path, String value) {
-        var body = Api.json();
-        var event = body.putArray("events")
-                .addObject()
-                .put("id", UUID.randomUUID().toString())
-                .put("at", at)
-                .put("kind", "MEASURED")
-                .put("step", "0.weigh");
-        event.putArray("changes").addObject().put("path", path).put("value", value);
-        var answer = api.post("/api/makings/" + making + "/events", body.toString());
-        assertThat(answer.status()).as(answer.text()).isEqualTo(200);
-    }
-
-    private void happened(String making, long at, String kind, String step, String text) {
-        var body = Api.json();
-        body.putArray("events")
-                .addObject()
-                .put("id", UUID.randomUUID().toString())
-                .put("at", at)
-                .put("kind", kind)
-                .put("step", step)
-                .put("text", text);
-        var answer = api.post("/api/makings/" + making + "/events", body.toString());
-        assertThat(answer.status()).as(answer.text()).isEqualTo(200);
     }
 }

@@ -4,8 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deftchill.server.support.Api;
 import com.deftchill.server.support.Asking;
+import com.deftchill.server.support.InTheMaking;
 import com.deftchill.server.support.RunningServer.Server;
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.util.ArrayList;
+import java.util.zip.ZipInputStream;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -97,5 +101,86 @@ class PaperApiTest {
         assertThat(api.get("/api/formulas/" + id + "/label.pdf?made=2026-11-27T14:00:00&count=999")
                         .status())
                 .isEqualTo(422);
+    }
+
+    @Test
+    void theRecordOfABatchTellsItsFoodSafetyMomentsAndWhatWasMeasured() throws IOException {
+        var id = formula("pear-bay").replace("/api/formulas/", "");
+        var making = new InTheMaking(api, id, "Ilke");
+        long at = System.currentTimeMillis() - 9 * 3600_000L;
+        making.happened(at, "BEGAN", "0.bloom", "");
+        making.happened(at + 600_000, "ENDED", "0.bloom", "");
+        making.happened(at + 700_000, "LOT", "/components/0/gels/g1/amount", "=T-77");
+        making.happened(at + 800_000, "ENDED", "0.fill", "");
+        making.happened(at + 7_200_000, "CHECKED", "", "15 °C");
+        making.happened(at + 7_300_000, "CAME_OUT", "", "CLEAN");
+        making.happened(at + 7_400_000, "FINISHED", "", "");
+        try (var record = pdf("/api/log/batches/" + making.batch() + "/record.pdf")) {
+            isWhole(record);
+            assertThat(text(record))
+                    .contains("Pear and bay set cream")
+                    .contains("made by Ilke")
+                    .contains("Came out: clean")
+                    .contains("=T-77")
+                    .contains("15 °C")
+                    .contains("below 21 °C: in time")
+                    .contains("below 5 °C: not measured in time")
+                    .contains("never measured below it")
+                    .contains("Bloom")
+                    .contains("620 g")
+                    .contains("not that it was enough");
+        }
+        // One that was only logged says that no limit was followed.
+        for (var line : api.get("/api/log?size=50").json().at("/lines")) {
+            try (var record = pdf("/api/log/batches/" + line.at("/id").asString() + "/record.pdf?format=A5")) {
+                isWhole(record);
+                assertThat(text(record)).contains("Came out");
+            }
+        }
+        assertThat(api.get("/api/log/batches/" + id + "/record.pdf").status()).isEqualTo(404);
+    }
+
+    @Test
+    void aServiceHasAllItsPapersInOneZip() throws IOException {
+        var plan = solved();
+        try (var paper = pdf(plan + "/plan.pdf")) {
+            isWhole(paper);
+            assertThat(text(paper)).contains("Served").contains("Pear and bay").contains("Dissolve");
+        }
+        var names = new ArrayList<String>();
+        try (var zip = new ZipInputStream(new ByteArrayInputStream(api.getBytes(plan + "/papers.zip")))) {
+            for (var entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
+                names.add(entry.getName());
+                if (entry.getName().endsWith(".pdf")) {
+                    try (var paper = Loader.loadPDF(zip.readAllBytes())) {
+                        isWhole(paper);
+                        if (entry.getName().endsWith("labels.pdf")) {
+                            assertThat(text(paper)).contains("Use by");
+                        }
+                    }
+                }
+            }
+        }
+        assertThat(names).contains("day plan.pdf", "day plan.ics", "day plan.csv");
+        assertThat(names).anyMatch(name -> name.endsWith(" card.pdf")).anyMatch(name -> name.endsWith(" labels.pdf"));
+    }
+
+    /** A plan of the demo kitchen, with the schedule that was found for it. */
+    private String solved() {
+        for (var listed : api.get("/api/plans?size=200").json().at("/plans")) {
+            var plan = "/api/plans/" + listed.at("/id").asString();
+            var stored = api.get(plan).json();
+            var question = Api.json().put("aim", "BEST").put("seconds", 3);
+            question.set("document", stored.at("/document"));
+            var answer = api.post("/api/plan-answers", question.toString()).json();
+            if (!answer.at("/schedule/slots").isEmpty()) {
+                var save = Api.json().put("version", stored.at("/version").asLong());
+                save.set("document", answer.at("/plan"));
+                save.set("schedule", answer.at("/schedule"));
+                assertThat(api.put(plan, save.toString()).status()).isEqualTo(200);
+                return plan;
+            }
+        }
+        throw new IllegalStateException("none of the demo's plans fits");
     }
 }

@@ -77,9 +77,12 @@ class BatchController {
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    @Operation(operationId = "logBatch", summary = "Log a batch as made; its prediction is computed and kept with it")
-    LoggedBatch log(@PathVariable UUID formulaId, @Valid @RequestBody MadeBatch made) {
-        return logged(batches.log(formulaId, made));
+    @Operation(
+            operationId = "logBatch",
+            summary = "Log a batch as made; its prediction is computed and kept with it",
+            description = "id: the client's own; sent twice with one, it is logged once.")
+    LoggedBatch log(@PathVariable UUID formulaId, @RequestParam Optional<UUID> id, @Valid @RequestBody MadeBatch made) {
+        return logged(batches.log(id.orElseGet(UUID::randomUUID), formulaId, made));
     }
 
     @DeleteMapping("/{id}")

@@ -72,8 +72,9 @@ class BatchEntity {
 
     protected BatchEntity() {}
 
-    BatchEntity(UUID formulaId, UUID makingId, StoredPrediction predicted, WrittenFormula document, Instant now) {
-        this.id = UUID.randomUUID();
+    BatchEntity(
+            UUID id, UUID formulaId, UUID makingId, StoredPrediction predicted, WrittenFormula document, Instant now) {
+        this.id = id;
         this.formulaId = formulaId;
         this.makingId = makingId;
         this.predicted = predicted;

@@ -18,7 +18,7 @@ import java.util.UUID;
  * @param changed what was made otherwise than the formula is written now
  * @param corrections how often it was corrected
  */
-record BatchPageView(
+public record BatchPageView(
         UUID id,
         long version,
         UUID formulaId,
@@ -42,7 +42,7 @@ record BatchPageView(
      * @param predicted by the kitchen's numbers of today
      * @param off how far the measured one is from it, in deviations that are usual
      */
-    record Beside(
+    public record Beside(
             String quantity,
             String of,
             Optional<Double> minutes,
@@ -52,7 +52,7 @@ record BatchPageView(
             double off) {}
 
     /** Something in it that comes in lots. */
-    record LotOf(String id, String name) {}
+    public record LotOf(String id, String name) {}
 
-    record ComponentOf(String id, String name) {}
+    public record ComponentOf(String id, String name) {}
 }

@@ -16,11 +16,12 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import org.springframework.stereotype.Component;
 
 /** Puts together what is known of a batch. */
 @Component
-class BatchPages {
+public class BatchPages {
     private final BatchService batches;
     private final PhotoService photos;
     private final RevisionService revisions;
@@ -38,6 +39,11 @@ class BatchPages {
         this.revisions = revisions;
         this.kitchens = kitchens;
         this.computing = computing;
+    }
+
+    /** Everything that is known of a batch, by its id. */
+    public BatchPageView page(UUID id) {
+        return of(batches.get(id));
     }
 
     BatchPageView of(BatchEntity batch) {

@@ -1,6 +1,9 @@
 package com.deftchill.server.batchlog;
 
+import com.deftchill.core.assess.Assessor;
 import com.deftchill.core.formula.WrittenFormula;
+import com.deftchill.core.kitchen.Workplace;
+import com.deftchill.server.database.Once;
 import com.deftchill.server.formula.FormulaService;
 import com.deftchill.server.formula.StoredPrediction;
 import com.deftchill.server.problem.NotFoundException;
@@ -76,20 +79,39 @@ public class BatchService {
         return formulas.get(formulaId).getDocument().name();
     }
 
-    @Transactional
-    BatchEntity log(UUID formulaId, MadeBatch made) {
-        return log(formulaId, made.document(), made.said(), null);
+    /** Sent twice with the same id, it is logged once. */
+    BatchEntity log(UUID id, UUID formulaId, MadeBatch made) {
+        return Once.stored(
+                () -> batches.findById(id).filter(b -> b.getFormulaId().equals(formulaId)), () -> {
+                    formulas.get(formulaId);
+                    Readings.check(made.said(), made.document());
+                    return log(id, formulaId, predict(made.document()), made.said(), null);
+                });
     }
 
-    private BatchEntity log(UUID formulaId, WrittenFormula document, CameOut said, UUID makingId) {
-        var formula = formulas.get(formulaId);
-        Readings.check(said, document);
-        var outcome = computing.light(Asked.NOBODY, (assessor, workplace) -> assessor.assess(document, workplace));
+    /**
+     * What is predicted of a formula as it was made: computed before anything of it is stored.
+     *
+     * @param document the formula as it was made
+     */
+    public record Predicted(WrittenFormula document, StoredPrediction prediction) {}
+
+    /** Computes it; outside of any transaction. */
+    public Predicted predict(WrittenFormula document) {
+        return computing.light(Asked.NOBODY, (assessor, workplace) -> predicted(document, assessor, workplace));
+    }
+
+    private Predicted predicted(WrittenFormula document, Assessor assessor, Workplace workplace) {
+        var outcome = assessor.assess(document, workplace);
         var assessment = outcome.value().orElseThrow(() -> new NotUnderstoodException(outcome.problems()));
+        return new Predicted(document, StoredPrediction.of(assessment.prediction(), fingerprints.of(document)));
+    }
+
+    private BatchEntity log(UUID id, UUID formulaId, Predicted predicted, CameOut said, UUID makingId) {
         var now = clock.instant();
-        var predicted = StoredPrediction.of(assessment.prediction(), fingerprints.of(document));
-        return batches.saveAndFlush(new BatchEntity(formula.getId(), makingId, predicted, document, now)
-                .write(said, formula.getDocument().name(), now));
+        return batches.saveAndFlush(
+                new BatchEntity(id, formulaId, makingId, predicted.prediction(), predicted.document(), now)
+                        .write(said, formulaName(formulaId), now));
     }
 
     /** Corrects what is said of a batch; what was there before is kept. */
@@ -120,7 +142,6 @@ public class BatchService {
     }
 
     /** Logs a batch of the demo kitchen; {@code outcome} is the name of an {@link Outcome}. */
-    @Transactional
     public UUID logDemo(
             UUID formulaId,
             WrittenFormula document,
@@ -132,7 +153,8 @@ public class BatchService {
             BatchRecord record) {
         var poured = LocalTime.parse(document.starts());
         var said = new CameOut(madeOn, poured, Outcome.valueOf(outcome), standingMm, note, cook, record);
-        return log(formulaId, document, said, null).getId();
+        var predicted = computing.here((assessor, workplace) -> predicted(document, assessor, workplace));
+        return log(UUID.randomUUID(), formulaId, predicted, said, null).getId();
     }
 
     /** Whether it is the name of an {@link Outcome}. */
@@ -162,7 +184,7 @@ public class BatchService {
      * @return its id
      */
     @Transactional
-    public UUID logMade(UUID formulaId, WrittenFormula document, MadeStepByStep made) {
+    public UUID logMade(UUID formulaId, Predicted predicted, MadeStepByStep made) {
         var said = new CameOut(
                 made.poured().toLocalDate(),
                 made.poured().toLocalTime(),
@@ -171,7 +193,9 @@ public class BatchService {
                 made.note(),
                 made.cook(),
                 made.record());
-        return log(formulaId, document, said, made.makingId()).getId();
+        Readings.check(said, predicted.document());
+        return log(UUID.randomUUID(), formulaId, predicted, said, made.makingId())
+                .getId();
     }
 
     @Transactional

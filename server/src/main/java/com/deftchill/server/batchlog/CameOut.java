@@ -19,7 +19,7 @@ import java.time.LocalTime;
  * @param cook who made it; absent where nobody said
  * @param record all else
  */
-record CameOut(
+public record CameOut(
         @NotNull(message = "is missing: the day of pouring, such as 2026-11-24")
         LocalDate madeOn,
 
@@ -41,7 +41,7 @@ record CameOut(
         String cook,
 
         @Schema(nullable = true) @Valid BatchRecord record) {
-    CameOut {
+    public CameOut {
         note = note == null ? "" : note;
         cook = cook == null ? "" : cook;
         record = record == null ? BatchRecord.EMPTY : record;

@@ -6,6 +6,7 @@ import com.deftchill.server.batchlog.LogController.LogDay;
 import com.deftchill.server.batchlog.LogController.LogLine;
 import com.deftchill.server.batchlog.LogController.LogPage;
 import com.deftchill.server.photo.FirstPhotos;
+import com.deftchill.server.text.Cells;
 import java.io.IOException;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
@@ -123,15 +124,15 @@ class LogService {
                     printer.printRecord(
                             line.madeOn(),
                             line.pouredAt(),
-                            safe(line.formula()),
+                            Cells.written(line.formula()),
                             line.outcome().name().toLowerCase(Locale.ROOT).replace('_', '-'),
                             line.standingMm(),
                             figure(predicted.standingMm()),
                             String.format(Locale.ROOT, "%.1f", predicted.mouldedMm()),
                             figure(predicted.setsAfterMinutes()),
                             String.format(Locale.ROOT, "%.0f", predicted.firmness()),
-                            safe(line.cook()),
-                            safe(line.note()),
+                            Cells.written(line.cook()),
+                            Cells.written(line.note()),
                             line.id());
                 }
                 if (!found.hasNext()) {
@@ -146,9 +147,5 @@ class LogService {
 
     private static String figure(Optional<Double> value) {
         return value.map(v -> String.format(Locale.ROOT, "%.1f", v)).orElse("");
-    }
-
-    private static String safe(String text) {
-        return !text.isEmpty() && "=+-@\t\r".indexOf(text.charAt(0)) >= 0 ? "'" + text : text;
     }
 }

@@ -22,7 +22,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Lists the Book, page by page, and has computed what is not of today. */
 @Service
-class BookService {
+public class BookService {
     private final BookRepository entries;
     private final BookAnswers answers;
     private final FormulaService formulas;
@@ -130,7 +130,7 @@ class BookService {
     }
 
     @Transactional
-    List<String> tag(UUID formulaId, List<String> tags) {
+    public List<String> tag(UUID formulaId, List<String> tags) {
         var id = formulas.get(formulaId).getId();
         var kept = tags.stream().map(String::strip).distinct().toList();
         entries.ensure(id);

@@ -98,13 +98,13 @@ class DemoKitchen implements ApplicationRunner {
         if (!firstTime()) {
             return;
         }
-        var pear = formulas.create(read("pear-bay.json"));
+        var pear = formulas.create(UUID.randomUUID(), read("pear-bay.json"));
         var ids = new HashMap<String, UUID>();
         ids.put("pear-bay", pear.getId());
         var documents = new HashMap<String, WrittenFormula>();
         documents.put("pear-bay", pear.getDocument());
         for (var name : OTHERS) {
-            var stored = formulas.create(read(name + ".json"));
+            var stored = formulas.create(UUID.randomUUID(), read(name + ".json"));
             ids.put(name, stored.getId());
             documents.put(name, stored.getDocument());
         }

@@ -2,11 +2,14 @@ package com.deftchill.server.exchange;
 
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.larder.OwnKind;
+import com.deftchill.server.database.Once;
+import com.deftchill.server.formula.FormulaService;
 import com.deftchill.server.problem.NotFoundException;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.nio.charset.StandardCharsets;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -18,6 +21,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.JsonNode;
@@ -27,12 +31,19 @@ import tools.jackson.databind.JsonNode;
 @RequestMapping("/api")
 @Tag(name = "Files")
 class ExchangeController {
+    private final FormulaService formulas;
     private final FormulaFiles files;
     private final DocumentSchemas schemas;
     private final RecipeFiles recipes;
     private final LarderCsv larder;
 
-    ExchangeController(FormulaFiles files, DocumentSchemas schemas, RecipeFiles recipes, LarderCsv larder) {
+    ExchangeController(
+            FormulaService formulas,
+            FormulaFiles files,
+            DocumentSchemas schemas,
+            RecipeFiles recipes,
+            LarderCsv larder) {
+        this.formulas = formulas;
         this.files = files;
         this.schemas = schemas;
         this.recipes = recipes;
@@ -106,9 +117,12 @@ class ExchangeController {
             summary = "Store a formula from a file",
             description = "A formula document, or a schema.org Recipe (JSON-LD) whose ingredients are then read as a"
                     + " pasted list. Whole or not at all: 422 names path, value and rule of everything that keeps the file from"
-                    + " being a formula document.")
-    ImportedFormula take(@RequestBody @Schema(type = "object") JsonNode file) {
-        var stored = RecipeFiles.isRecipe(file) ? recipes.take(file) : files.take(file);
+                    + " being a formula document. id: the client's own; sent twice with one, it is stored once.")
+    ImportedFormula take(@RequestParam Optional<UUID> id, @RequestBody @Schema(type = "object") JsonNode file) {
+        var own = id.orElseGet(UUID::randomUUID);
+        var stored = Once.stored(
+                () -> formulas.find(own),
+                () -> RecipeFiles.isRecipe(file) ? recipes.take(own, file) : files.take(own, file));
         return new ImportedFormula(stored.getId(), stored.getName());
     }
 

@@ -59,7 +59,7 @@ class FormulaFiles {
      * @throws NotUnderstoodException with path, value and rule of everything at fault
      */
     @Transactional
-    FormulaEntity take(JsonNode file) {
+    FormulaEntity take(UUID id, JsonNode file) {
         var problems = schemas.problems(file);
         if (!problems.isEmpty()) {
             throw new NotUnderstoodException(problems);
@@ -78,6 +78,6 @@ class FormulaFiles {
                 staying.add(entry);
             }
         }
-        return formulas.create(document.withOwn(staying));
+        return formulas.create(id, document.withOwn(staying));
     }
 }

@@ -6,6 +6,7 @@ import com.deftchill.core.larder.OwnKind;
 import com.deftchill.core.text.Argument;
 import com.deftchill.core.verdict.Problem;
 import com.deftchill.server.problem.NotUnderstoodException;
+import com.deftchill.server.text.Cells;
 import com.deftchill.server.workplace.OwnLarderService;
 import java.io.IOException;
 import java.io.StringReader;
@@ -40,7 +41,7 @@ class LarderCsv {
                 if (stored.entry().kind().equals(kind.id())) {
                     var row = new ArrayList<String>();
                     for (var column : columns) {
-                        row.add(stored.entry().text(column));
+                        row.add(Cells.written(stored.entry().text(column)));
                     }
                     printer.printRecord(row);
                 }
@@ -101,7 +102,7 @@ class LarderCsv {
             var fields = new LinkedHashMap<String, String>();
             header.forEach(column -> {
                 if (row.isSet(column) && !row.get(column).isEmpty()) {
-                    fields.put(column, row.get(column));
+                    fields.put(column, Cells.read(row.get(column)));
                 }
             });
             try {

@@ -140,7 +140,7 @@ class RecipeFiles {
      * Stores a Recipe as a formula: its list of ingredients read as a pasted one. What is not understood is kept as a line
      * that says so on the Bench.
      */
-    FormulaEntity take(JsonNode file) {
+    FormulaEntity take(UUID id, JsonNode file) {
         var recipe = recipeIn(file).orElseThrow();
         var texts = new ArrayList<String>();
         for (var entry : recipe.path("recipeIngredient")) {
@@ -159,7 +159,7 @@ class RecipeFiles {
                 (assessor, workplace) ->
                         PastedList.read(String.join("\n", texts), workplace.larder(), Measures.UNKNOWN));
         var name = recipe.path("name").asString("Recipe");
-        return formulas.create(formula(name.substring(0, Math.min(200, name.length())), recipe, read));
+        return formulas.create(id, formula(name.substring(0, Math.min(200, name.length())), recipe, read));
     }
 
     private static WrittenFormula formula(String name, JsonNode recipe, List<PastedLine> read) {

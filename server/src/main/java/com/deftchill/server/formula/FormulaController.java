@@ -1,6 +1,7 @@
 package com.deftchill.server.formula;
 
 import com.deftchill.core.formula.WrittenFormula;
+import com.deftchill.server.database.Once;
 import com.deftchill.server.document.Patches;
 import com.deftchill.server.formula.FormulaService.Listing;
 import com.deftchill.server.formula.FormulaService.Listing.Order;
@@ -87,9 +88,13 @@ class FormulaController {
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    @Operation(operationId = "createFormula", summary = "Store a new formula as typed")
-    StoredFormula create(@RequestBody WrittenFormula document) {
-        return stored(formulas.create(document));
+    @Operation(
+            operationId = "createFormula",
+            summary = "Store a new formula as typed",
+            description = "id: the client's own; sent twice with one, it is stored once.")
+    StoredFormula create(@RequestParam Optional<UUID> id, @RequestBody WrittenFormula document) {
+        var own = id.orElseGet(UUID::randomUUID);
+        return stored(Once.stored(() -> formulas.find(own), () -> formulas.create(own, document)));
     }
 
     @PutMapping("/{id}")

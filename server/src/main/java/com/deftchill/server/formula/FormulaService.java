@@ -70,10 +70,16 @@ public class FormulaService {
         return formulas.findById(id).orElseThrow(() -> new NotFoundException("Formula", id));
     }
 
+    /** What is stored under an id that a client chose. */
+    @Transactional(readOnly = true)
+    public Optional<FormulaEntity> find(UUID id) {
+        return formulas.findById(id);
+    }
+
     @Transactional
-    public FormulaEntity create(WrittenFormula document) {
+    public FormulaEntity create(UUID id, WrittenFormula document) {
         storable(document);
-        return formulas.saveAndFlush(new FormulaEntity(UUID.randomUUID(), document, clock.instant()));
+        return formulas.saveAndFlush(new FormulaEntity(id, document, clock.instant()));
     }
 
     /**

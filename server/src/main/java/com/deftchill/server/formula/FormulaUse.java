@@ -8,11 +8,11 @@ import java.util.stream.Collectors;
 
 /** Something of the larder that a stored formula uses. */
 @Embeddable
-record FormulaUse(String kind, String entryId) {
+public record FormulaUse(String kind, String entryId) {
     /** No entry has a longer id; what is typed in its place may be longer. */
     private static final int LONGEST_ID = 60;
 
-    static Set<FormulaUse> of(WrittenFormula document) {
+    public static Set<FormulaUse> of(WrittenFormula document) {
         return LarderUse.of(document).stream()
                 .filter(use -> use.id().length() <= LONGEST_ID)
                 .map(use -> new FormulaUse(use.kind(), use.id()))

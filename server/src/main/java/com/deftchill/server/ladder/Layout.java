@@ -13,7 +13,7 @@ import java.util.List;
  * @param baseEachG of it in each cup, g
  * @param orders in which each taster tastes, by number of the cup
  */
-record Layout(
+public record Layout(
         String address,
         String what,
         String written,
@@ -22,10 +22,10 @@ record Layout(
         List<CupOf> cups,
         List<List<Integer>> orders,
         List<String> tasters) {
-    record Weighed(String name, double grams) {}
+    public record Weighed(String name, double grams) {}
 
     /** A cup: its code, what the formula would say for it, its place on the log scale, what it gets besides the base. */
-    record CupOf(String code, String text, double x, List<Weighed> own) {}
+    public record CupOf(String code, String text, double x, List<Weighed> own) {}
 
     static Layout of(Ladder ladder, String what, String written, List<String> tasters) {
         return new Layout(

@@ -44,12 +44,15 @@ class MakingController {
     private static final int LONGEST = 2000;
 
     private final MakingService makings;
+    private final Happenings happenings;
     private final Computing computing;
     private final KnownAnswers known;
     private final Clock clock;
 
-    MakingController(MakingService makings, Computing computing, KnownAnswers known, Clock clock) {
+    MakingController(
+            MakingService makings, Happenings happenings, Computing computing, KnownAnswers known, Clock clock) {
         this.makings = makings;
+        this.happenings = happenings;
         this.known = known;
         this.computing = computing;
         this.clock = clock;
@@ -179,7 +182,7 @@ class MakingController {
                 makings.checkTemperature(event.text());
             }
         }
-        return view(makings.add(id, happened.events()), asked);
+        return view(happenings.add(id, happened.events()), asked);
     }
 
     @GetMapping("/{id}/consequence")

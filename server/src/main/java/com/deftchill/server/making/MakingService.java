@@ -13,6 +13,7 @@ import com.deftchill.core.text.Argument;
 import com.deftchill.core.text.Message;
 import com.deftchill.core.verdict.Problem;
 import com.deftchill.server.batchlog.BatchService;
+import com.deftchill.server.batchlog.BatchService.Predicted;
 import com.deftchill.server.formula.FormulaService;
 import com.deftchill.server.problem.NotFoundException;
 import com.deftchill.server.problem.NotUnderstoodException;
@@ -28,11 +29,13 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.interceptor.TransactionAspectSupport;
 
 /** Keeps batches that are being made: an entry is stored before it is answered. */
 @Service
@@ -151,9 +154,26 @@ class MakingService {
                 .ofPlan(plan.planId(), plan.dish())));
     }
 
-    /** Stores what happened; what is there already by its id is there once. */
+    /** A batch as it would be with what is only on its way; nothing of it is stored. */
+    @Transactional(readOnly = true)
+    Making with(UUID id, List<Event> onItsWay) {
+        var there = get(id);
+        var all = new ArrayList<>(there.making().events());
+        onItsWay.stream()
+                .filter(event -> all.stream().noneMatch(known -> known.id().equals(event.id())))
+                .map(this::noLaterThanNow)
+                .forEach(all::add);
+        return Making.of(there.entity().getDocument(), there.entity().getZone(), all);
+    }
+
+    /**
+     * Stores what happened; what is there already by its id is there once.
+     *
+     * @param predicted of the batch as it will be then, where that finishes it
+     * @return empty, and nothing stored, where it was finished otherwise than predicted meanwhile
+     */
     @Transactional
-    Kept add(UUID id, List<Event> happened) {
+    Optional<Kept> add(UUID id, List<Event> happened, Optional<Predicted> predicted) {
         var entity = makings.findForChangeById(id).orElseThrow(() -> new NotFoundException("Batch in the making", id));
         var all = new ArrayList<>(happened(id));
         if (all.size() + happened.size() > MOST_EVENTS) {
@@ -171,9 +191,16 @@ class MakingService {
         // Not read again: of many entries that would be most of the work.
         var now = kept(entity, all);
         if (now.making().finished() && entity.getFinishedAt() == null) {
-            entity.finish(clock.instant(), logged(now));
+            if (!predicted
+                            .map(Predicted::document)
+                            .equals(Optional.of(now.making().made()))
+                    && !outcome(now.making()).isEmpty()) {
+                TransactionAspectSupport.currentTransactionStatus().setRollbackOnly();
+                return Optional.empty();
+            }
+            entity.finish(clock.instant(), logged(now, predicted));
         }
-        return now;
+        return Optional.of(now);
     }
 
     /** A device whose clock is ahead does not make things happen tomorrow. */
@@ -191,7 +218,7 @@ class MakingService {
     }
 
     /** Its entry in the log, where it was said how it came out. */
-    private UUID logged(Kept kept) {
+    private UUID logged(Kept kept, Optional<Predicted> predicted) {
         var making = kept.making();
         var outcome = outcome(making);
         if (outcome.isEmpty()) {
@@ -206,7 +233,7 @@ class MakingService {
                 .atZone(kept.entity().getZone());
         return batches.logMade(
                 kept.entity().getFormulaId(),
-                making.made(),
+                predicted.orElseThrow(),
                 new BatchService.MadeStepByStep(
                         kept.entity().getId(),
                         poured.toLocalDateTime(),
@@ -218,7 +245,7 @@ class MakingService {
     }
 
     /** What was said of the whole; else what came of most portions. */
-    private static String outcome(Making making) {
+    static String outcome(Making making) {
         var portions = making.saidOf(Kind.CAME_OUT).values();
         var whole = making.events().stream()
                 .filter(event -> event.kind() == Kind.CAME_OUT && event.step().isEmpty())
@@ -254,12 +281,17 @@ class MakingService {
                         .with("outcome", new Argument.Choice(outcome)))));
         var kitchen = kitchens.workplace().kitchen();
         for (var limit : ColdChain.of(making, kitchen, clock.instant().getEpochSecond())) {
-            var below = Message.of("making.below").with("at", Argument.degrees(limit.celsius()));
-            lines.add(write(Message.of("making.kept.below")
-                    .with("below", below.said())
-                    .with("state", new Argument.Choice(limit.state().name()))));
+            lines.add(write(said(limit)));
         }
         return lines;
+    }
+
+    /** How it stands with a limit, in words. */
+    static Message said(ColdChain.Limit limit) {
+        var below = Message.of("making.below").with("at", Argument.degrees(limit.celsius()));
+        return Message.of("making.kept.below")
+                .with("below", below.said())
+                .with("state", new Argument.Choice(limit.state().name()));
     }
 
     private String write(Message message) {

@@ -15,13 +15,17 @@ import com.deftchill.server.workplace.Fingerprints;
 import java.time.Clock;
 import java.util.Optional;
 import java.util.UUID;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 
 /** Compares what was kept of a formula with what it comes to today. */
 @Service
 class MovedService {
+    private static final Logger LOG = LoggerFactory.getLogger(MovedService.class);
+
     private final KeptAnswerRepository kept;
     private final FormulaService formulas;
     private final FormulaLog log;
@@ -56,7 +60,6 @@ class MovedService {
      *
      * @param seen whether the cook has seen what has moved
      */
-    @Transactional
     Moved opened(UUID id, boolean seen) {
         var document = formulas.get(id).getDocument();
         events.publishEvent(new FormulaOpened(id));
@@ -84,8 +87,17 @@ class MovedService {
         var prediction = today.get().prediction();
         entity.keep(
                 Parameters.MODEL_VERSION, fingerprint, StoredPrediction.of(prediction, fingerprint), clock.instant());
-        kept.save(entity);
+        keep(entity);
         return Moved.NOTHING;
+    }
+
+    private void keep(KeptAnswerEntity entity) {
+        try {
+            kept.save(entity);
+        } catch (DataIntegrityViolationException e) {
+            // Another page has opened it at the same moment, and kept the same.
+            LOG.debug("kept already: {}", e.getMessage());
+        }
     }
 
     /** Absent while the formula cannot be understood. */

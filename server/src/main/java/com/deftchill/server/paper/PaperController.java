@@ -11,7 +11,6 @@ import jakarta.validation.constraints.Min;
 import java.time.LocalDateTime;
 import java.util.UUID;
 import org.springframework.http.CacheControl;
-import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -63,12 +62,7 @@ class PaperController {
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)
                 .cacheControl(CacheControl.noStore())
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.inline()
-                                .filename(name + ".pdf", java.nio.charset.StandardCharsets.UTF_8)
-                                .build()
-                                .toString())
+                .header(HttpHeaders.CONTENT_DISPOSITION, PaperNames.shown(name))
                 .body(bytes);
     }
 }

@@ -88,6 +88,11 @@ class PaperService {
         return pdf.of("card", format, model);
     }
 
+    /** What was weighed for a formula as it was made. */
+    List<Weighed> weighed(WrittenFormula document, Asked asked) {
+        return weighed(document, assessed(document, asked).assessment(), kitchens.workplace());
+    }
+
     private static Known mind(Verdict verdict) {
         return new Known(verdict.headline(), verdict.sentence());
     }

@@ -4,6 +4,7 @@ import com.deftchill.core.text.Argument;
 import com.deftchill.core.verdict.Problem;
 import com.deftchill.server.DeftChillSettings;
 import com.deftchill.server.problem.NotFoundException;
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
@@ -74,6 +75,26 @@ public class PhotoService {
             return photos.findById(id)
                     .map(PhotoEntity::view)
                     .orElseThrow(() -> new NotFoundException("Batch", batchId));
+        } finally {
+            Files.deleteIfExists(file);
+        }
+    }
+
+    /**
+     * A photo of an archive.
+     *
+     * @param large the file as it was, where it is such as is kept here; else made so
+     */
+    public record Taken(byte[] large, byte[] small, int width, int height) {}
+
+    /** Looks at a photo of an archive as at any other that arrives. */
+    public Taken taken(byte[] bytes) throws IOException {
+        var file = Files.createTempFile("deft-chill-photo", ".bin");
+        try {
+            write(new ByteArrayInputStream(bytes), file);
+            var picture = decoded(file);
+            var large = Picture.isAsKept(bytes, picture) ? bytes : picture.large();
+            return new Taken(large, picture.small(), picture.width(), picture.height());
         } finally {
             Files.deleteIfExists(file);
         }

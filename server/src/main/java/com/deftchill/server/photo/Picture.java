@@ -8,8 +8,10 @@ import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
@@ -34,6 +36,7 @@ import net.coobird.thumbnailator.util.exif.ExifUtils;
 record Picture(byte[] large, byte[] small, int width, int height) {
     private static final int LONGEST = 2000;
     private static final int SMALL = 320;
+    private static final int HEAD = 256 * 1024;
     static final int MOST_BYTES = 2 * 1024 * 1024;
     private static final long MOST_PIXELS = 60_000_000;
     private static final Set<String> KINDS = Set.of("jpeg", "png", "webp");
@@ -139,6 +142,22 @@ record Picture(byte[] large, byte[] small, int width, int height) {
         var out = new ByteArrayOutputStream();
         Thumbnails.of(image).scale(1).outputFormat("jpg").outputQuality(quality).toOutputStream(out);
         return out.toByteArray();
+    }
+
+    /**
+     * Whether a file is such as is kept here anyway: a JPEG of at most so many bytes and pixels that says nothing of where it was
+     * taken. Made anew it would only lose.
+     */
+    static boolean isAsKept(byte[] file, Picture made) throws IOException {
+        if (file.length > MOST_BYTES || file.length < 2 || (file[0] & 0xFF) != 0xFF || (file[1] & 0xFF) != 0xD8) {
+            return false;
+        }
+        var head = new String(file, 0, Math.min(file.length, HEAD), StandardCharsets.ISO_8859_1);
+        if (head.contains("Exif\0") || head.contains("http://ns.adobe.com/xap/")) {
+            return false;
+        }
+        var image = ImageIO.read(new ByteArrayInputStream(file));
+        return image != null && image.getWidth() == made.width() && image.getHeight() == made.height();
     }
 
     static NotUnderstoodException refused(Message rule) {

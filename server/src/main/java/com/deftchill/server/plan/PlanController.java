@@ -77,7 +77,7 @@ class PlanController {
     private final Solver solver;
     private final Computing computing;
     private final Clock clock;
-    private final PlanFiles files;
+    private final SolvedPlans solved;
     /** One search at a time has the threads of the solver; the next waits for its turn. */
     private final Semaphore turn = new Semaphore(1, true);
 
@@ -87,7 +87,7 @@ class PlanController {
             KitchenService kitchens,
             Solver solver,
             Computing computing,
-            PlanFiles files,
+            SolvedPlans solved,
             Clock clock) {
         this.plans = plans;
         this.kitchen = kitchen;
@@ -95,7 +95,7 @@ class PlanController {
         this.solver = solver;
         this.computing = computing;
         this.clock = clock;
-        this.files = files;
+        this.solved = solved;
     }
 
     /** What a list of plans shows. */
@@ -246,47 +246,19 @@ class PlanController {
                     "Every step that needs hands, with a reminder five minutes before. Ids stay, so that a plan read in"
                             + " again replaces its events.")
     ResponseEntity<String> calendar(@PathVariable UUID id, Asked asked) {
-        return file(
-                id,
-                asked,
-                "ics",
-                (plan, planned, workplace) -> files.calendar(
-                        plan.getId().toString(),
-                        plan.getVersion(),
-                        plan.getUpdatedAt(),
-                        plan.getName(),
-                        planned.day(),
-                        planned.solution().schedule().orElseThrow(),
-                        workplace.kitchen().temperature()));
+        return file("plan.ics", solved.of(id, asked).calendar());
     }
 
     @GetMapping(value = "/plans/{id}/steps.csv", produces = "text/csv;charset=UTF-8")
     @Operation(operationId = "planTable", summary = "The steps of a solved plan as a table")
     ResponseEntity<String> table(@PathVariable UUID id, Asked asked) {
-        return file(
-                id,
-                asked,
-                "csv",
-                (plan, planned, workplace) -> files.table(
-                        planned.day(),
-                        planned.solution().schedule().orElseThrow(),
-                        workplace.kitchen().temperature()));
+        return file("plan.csv", solved.of(id, asked).table());
     }
 
-    private interface Written {
-        String of(PlanEntity plan, Planning.Planned planned, Workplace workplace);
-    }
-
-    private ResponseEntity<String> file(UUID id, Asked asked, String ending, Written written) {
-        var plan = plans.get(id);
-        var text = computing.<Optional<String>>light(asked, (assessor, workplace) -> {
-            var read = read(plan.getDocument(), assessor, workplace, null);
-            var planned = Planning.asItIs(read, Optional.ofNullable(plan.getSchedule()));
-            return planned.solution().schedule().map(s -> written.of(plan, planned, workplace));
-        });
+    private static ResponseEntity<String> file(String name, String text) {
         return ResponseEntity.ok()
-                .header("Content-Disposition", "attachment; filename=\"plan." + ending + "\"")
-                .body(text.orElseThrow(() -> new NotFoundException("A schedule of plan", id)));
+                .header("Content-Disposition", "attachment; filename=\"" + name + "\"")
+                .body(text);
     }
 
     @PostMapping("/plan-answers")

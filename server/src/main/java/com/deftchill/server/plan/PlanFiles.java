@@ -12,6 +12,7 @@ import com.deftchill.core.plan.Dish;
 import com.deftchill.core.plan.Schedule;
 import com.deftchill.core.plan.Task;
 import com.deftchill.core.text.TemperatureScale;
+import com.deftchill.server.text.Cells;
 import com.deftchill.server.text.MessageWriter;
 import java.io.IOException;
 import java.io.StringWriter;
@@ -20,6 +21,7 @@ import java.time.Instant;
 import java.util.Comparator;
 import java.util.Date;
 import java.util.List;
+import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.springframework.stereotype.Component;
@@ -90,19 +92,22 @@ class PlanFiles {
                         local(day, slot.start()),
                         local(day, slot.end()),
                         slot.minutes(),
-                        title(task, scale),
-                        task.component(),
-                        day.dish(task.dish()).name(),
-                        role(day, slot.hand()),
-                        task.needs().stream()
-                                .map(need -> day.stores().get(Day.storeOf(need)).name())
-                                .reduce((a, b) -> a + ", " + b)
-                                .orElse(""));
+                        Cells.written(title(task, scale)),
+                        Cells.written(task.component()),
+                        Cells.written(day.dish(task.dish()).name()),
+                        Cells.written(role(day, slot.hand())),
+                        Cells.written(needs(day, task)));
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
         return text.toString();
+    }
+
+    static String needs(Day day, Task task) {
+        return task.needs().stream()
+                .map(need -> day.stores().get(Day.storeOf(need)).name())
+                .collect(Collectors.joining(", "));
     }
 
     private static String local(Day day, long minute) {
@@ -112,7 +117,7 @@ class PlanFiles {
                 .toString();
     }
 
-    private static List<Task> inOrder(Day day, Schedule schedule) {
+    static List<Task> inOrder(Day day, Schedule schedule) {
         return day.tasks().stream()
                 .sorted(Comparator.comparing(task -> schedule.of(task.id()).start()))
                 .toList();
@@ -131,7 +136,7 @@ class PlanFiles {
         return dish.service() + ": " + dish.count() + " " + dish.name();
     }
 
-    private static String role(Day day, String hand) {
+    static String role(Day day, String hand) {
         return day.hands().stream()
                 .filter(h -> h.id().equals(hand))
                 .map(h -> h.role())

@@ -19,15 +19,20 @@ class BodyLimitFilter extends OncePerRequestFilter {
 
     private final long document;
     private final long photo;
+    private final long archive;
 
     BodyLimitFilter(DeftChillSettings settings) {
         this.document = settings.maxDocument().toBytes();
+        this.archive = settings.maxArchive().toBytes();
         // One byte too many is refused by the photo's own rule, with its own words.
         this.photo = settings.maxPhoto().toBytes() + SLACK;
     }
 
     private long limit(HttpServletRequest request) {
         var kind = request.getContentType();
+        if (kind != null && kind.startsWith("application/zip")) {
+            return archive;
+        }
         return kind != null && kind.startsWith("image/") ? photo : document;
     }
 

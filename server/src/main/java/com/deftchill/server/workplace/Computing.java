@@ -18,6 +18,7 @@ import java.util.function.Supplier;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
  * Everything computed, in this kitchen. Light questions and heavy ones each have threads and a queue of their own, so that
@@ -58,6 +59,11 @@ public class Computing {
     /** What is computed with an assessor in the kitchen's workplace. */
     public interface Computation<T> extends BiFunction<Assessor, Workplace, T> {}
 
+    /** Computes on the thread of whoever asks: for what is loaded before anybody else asks. */
+    public <T> T here(Computation<T> computation) {
+        return computation.apply(assessor, kitchen.workplace());
+    }
+
     /** Computes what takes some tens of milliseconds. */
     public <T> T light(Asked asked, Computation<T> computation) {
         return all(light, settings.lightDeadline(), asked, List.of(computation)).get(0);
@@ -86,6 +92,7 @@ public class Computing {
 
     /** Computes what takes many runs, and part of it where no chill is followed: that part looks at the stop itself. */
     public <T> T stoppable(Asked asked, Stoppable<T> computation) {
+        holdingNothing();
         var workplace = kitchen.workplace();
         var question = questions.begin(asked, settings.heavyDeadline());
         try {
@@ -104,6 +111,7 @@ public class Computing {
 
     private <T> List<T> all(
             ThreadPoolBulkhead bulkhead, Duration deadline, Asked asked, List<Computation<T>> computations) {
+        holdingNothing();
         var workplace = kitchen.workplace();
         var question = questions.begin(asked, deadline);
         var running = new ArrayList<CompletableFuture<T>>();
@@ -122,6 +130,14 @@ public class Computing {
         } finally {
             // Whatever of it still runs has nobody to wait for it.
             question.end();
+        }
+    }
+
+    /** Whoever waits for a core must not keep others from the database meanwhile. */
+    private static void holdingNothing() {
+        if (TransactionSynchronizationManager.isActualTransactionActive()) {
+            throw new IllegalStateException(
+                    "computing inside a transaction would hold its connection: compute before it begins");
         }
     }
 

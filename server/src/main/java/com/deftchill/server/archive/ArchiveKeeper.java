@@ -1,0 +1,236 @@
+package com.deftchill.server.archive;
+
+import com.deftchill.core.formula.WrittenFormula;
+import com.deftchill.server.archive.ArchiveReader.Row;
+import com.deftchill.server.book.BookService;
+import com.deftchill.server.formula.FormulaUse;
+import com.deftchill.server.photo.PhotoService;
+import com.deftchill.server.problem.NotUnderstoodException;
+import com.deftchill.server.tenancy.Kitchens;
+import com.deftchill.server.workplace.WorkplaceChanged;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.IdentityHashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.zip.ZipFile;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.jdbc.core.namedparam.NamedParameterJdbcTemplate;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionTemplate;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * Takes an archive in. All of it is looked at before anything is stored; then each thing is stored with all that belongs to it, or not
+ * at all. What is there already stays as it is, so that what was broken off can be begun again.
+ */
+@Service
+class ArchiveKeeper {
+    private static final int MOST_NOTES = 50;
+
+    private final ArchiveReader reader;
+    private final Rows rows;
+    private final PhotoService photos;
+    private final BookService book;
+    private final JdbcTemplate jdbc;
+    private final NamedParameterJdbcTemplate named;
+    private final TransactionTemplate transactions;
+    private final JsonMapper json;
+    private final ApplicationEventPublisher events;
+
+    ArchiveKeeper(
+            ArchiveReader reader,
+            Rows rows,
+            PhotoService photos,
+            BookService book,
+            JdbcTemplate jdbc,
+            TransactionTemplate transactions,
+            JsonMapper json,
+            ApplicationEventPublisher events) {
+        this.reader = reader;
+        this.rows = rows;
+        this.photos = photos;
+        this.book = book;
+        this.jdbc = jdbc;
+        this.named = new NamedParameterJdbcTemplate(jdbc);
+        this.transactions = transactions;
+        this.json = json;
+        this.events = events;
+    }
+
+    /** Of one kind of thing: how many came in, how many were there already, how many could not come in. */
+    record Counted(int added, int there, int leftOut) {
+        Counted plus(Outcome outcome) {
+            return switch (outcome) {
+                case ADDED -> new Counted(added + 1, there, leftOut);
+                case THERE -> new Counted(added, there + 1, leftOut);
+                case LEFT_OUT -> new Counted(added, there, leftOut + 1);
+            };
+        }
+    }
+
+    private enum Outcome {
+        ADDED,
+        THERE,
+        LEFT_OUT
+    }
+
+    /** What became of an archive. */
+    record Kept(Map<String, Counted> counted, List<String> notes) {}
+
+    Kept keep(Path file) throws IOException {
+        try (var zip = reader.open(file)) {
+            var renamed = Renamed.of(reader.check(zip), named);
+            var counted = new LinkedHashMap<String, Counted>();
+            var notes = new ArrayList<String>();
+            boolean ownNumbers = has(Tables.LEARNED);
+            settings(zip, counted);
+            reader.walk(zip, new ArrayList<>(), (table, row) -> {
+                var values = renamed.in(row.values());
+                var outcome = table == Tables.LEARNED && ownNumbers
+                        ? Outcome.THERE
+                        : store(zip, table, new Row(row.file(), values), notes);
+                counted.merge(table.key(), new Counted(0, 0, 0).plus(outcome), (a, b) -> a.plus(outcome));
+            });
+            events.publishEvent(new WorkplaceChanged());
+            return new Kept(counted, notes.subList(0, Math.min(MOST_NOTES, notes.size())));
+        }
+    }
+
+    private void settings(ZipFile zip, Map<String, Counted> counted) throws IOException {
+        var settings = reader.about(zip).get("settings");
+        if (settings != null) {
+            int added = transactions.execute(status -> jdbc.update(
+                    "insert ignore into kitchen_settings (kitchen, version, settings) values (?, 0, ?)",
+                    Kitchens.current(),
+                    json.writeValueAsString(settings)));
+            counted.put("settings", new Counted(added, 1 - added, 0));
+        }
+    }
+
+    private boolean has(Table table) {
+        return transactions.execute(status -> jdbc.queryForObject(
+                "select exists(select 1 from " + table.name() + " where kitchen = ?)",
+                Boolean.class,
+                Kitchens.current()));
+    }
+
+    private Outcome store(ZipFile zip, Table table, Row row, List<String> notes) throws IOException {
+        // Decoded before the transaction begins: nobody waits for a picture with a connection in hand.
+        var pictures = new IdentityHashMap<JsonNode, PhotoService.Taken>();
+        for (var photo : row.values().path("photos")) {
+            try {
+                pictures.put(
+                        photo, photos.taken(reader.photo(zip, photo.path("file").asString(""))));
+            } catch (NotUnderstoodException e) {
+                notes.add(photo.path("file").asString("") + " is no photo that can be read");
+            }
+        }
+        try {
+            return transactions.execute(status -> keep(table, row.values(), pictures));
+        } catch (DataIntegrityViolationException e) {
+            notes.add(row.file() + " belongs to something that is not here");
+            return Outcome.LEFT_OUT;
+        }
+    }
+
+    private Outcome keep(Table table, ObjectNode row, Map<JsonNode, PhotoService.Taken> pictures) {
+        if (isThere(table, row)) {
+            return Outcome.THERE;
+        }
+        insert(table, row, null);
+        if (table == Tables.FORMULA) {
+            formula(row);
+        }
+        for (var part : table.parts()) {
+            for (var one : row.path(part.key())) {
+                if (!part.name().equals(Tables.PHOTO)) {
+                    insert(part, (ObjectNode) one, row.path("id").asString());
+                } else if (pictures.containsKey(one)) {
+                    photo(part, (ObjectNode) one, row.path("id").asString(), pictures.get(one));
+                }
+            }
+        }
+        return Outcome.ADDED;
+    }
+
+    private boolean isThere(Table table, ObjectNode row) {
+        if (exists(table, List.of("id"), row)) {
+            return true;
+        }
+        return !table.natural().isEmpty() && exists(table, table.natural(), row);
+    }
+
+    private boolean exists(Table table, List<String> columns, ObjectNode row) {
+        var sql = new StringBuilder("select exists(select 1 from " + table.name() + " where kitchen = ?");
+        columns.forEach(column -> sql.append(" and ").append(column).append(" = ?"));
+        sql.append(')');
+        var of =
+                table.columns().stream().filter(c -> columns.contains(c.name())).toList();
+        return jdbc.query(
+                sql.toString(),
+                statement -> {
+                    statement.setString(1, Kitchens.current());
+                    for (int i = 0; i < columns.size(); i++) {
+                        var name = columns.get(i);
+                        var column = of.stream()
+                                .filter(c -> c.name().equals(name))
+                                .findFirst()
+                                .orElseThrow();
+                        rows.set(statement, i + 2, column, row);
+                    }
+                },
+                found -> found.next() && found.getBoolean(1));
+    }
+
+    private void insert(Table table, ObjectNode row, String parent) {
+        var columns = table.columns();
+        var sql = new StringBuilder("insert into " + table.name() + " (kitchen");
+        columns.forEach(column -> sql.append(", `").append(column.name()).append('`'));
+        sql.append(parent == null ? "" : ", " + table.parent());
+        sql.append(") values (?")
+                .append(", ?".repeat(columns.size() + (parent == null ? 0 : 1)))
+                .append(')');
+        jdbc.update(sql.toString(), statement -> {
+            statement.setString(1, Kitchens.current());
+            for (int i = 0; i < columns.size(); i++) {
+                rows.set(statement, i + 2, columns.get(i), row);
+            }
+            if (parent != null) {
+                statement.setString(columns.size() + 2, parent);
+            }
+        });
+    }
+
+    /** What follows from its document, and its tags. */
+    private void formula(ObjectNode row) {
+        var id = row.path("id").asString();
+        for (var use : FormulaUse.of(json.treeToValue(row.get("document"), WrittenFormula.class))) {
+            jdbc.update(
+                    "insert into formula_use (formula_id, kind, entry_id) values (?, ?, ?)",
+                    id,
+                    use.kind(),
+                    use.entryId());
+        }
+        var tags = new ArrayList<String>();
+        row.path("tags").forEach(tag -> tags.add(tag.asString("")));
+        if (!tags.isEmpty()) {
+            book.tag(UUID.fromString(id), tags);
+        }
+    }
+
+    private void photo(Table table, ObjectNode row, String batch, PhotoService.Taken picture) {
+        row.put("width", picture.width()).put("height", picture.height());
+        insert(table, row, batch);
+        var id = row.path("id").asString();
+        jdbc.update("insert into photo_bytes (photo_id, small, bytes) values (?, false, ?)", id, picture.large());
+        jdbc.update("insert into photo_bytes (photo_id, small, bytes) values (?, true, ?)", id, picture.small());
+    }
+}
