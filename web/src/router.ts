@@ -36,6 +36,7 @@ export const router = createRouter({
     { path: '/larder/:shelf?', name: 'larder', component: () => import('./larder/LarderPage.vue') },
     { path: '/sums/:sum?', name: 'sums', component: () => import('./sums/SumsPage.vue') },
     { path: '/kitchen', name: 'kitchen', component: () => import('./kitchen/KitchenPage.vue') },
+    { path: '/kitchen/keeping', name: 'keeping', component: () => import('./kitchen/KeepingPage.vue') },
     { path: '/kitchen/people', name: 'people', component: () => import('./people/PeoplePage.vue') },
     { path: '/kitchen/account', name: 'account', component: () => import('./people/AccountPage.vue') },
     {

@@ -29,6 +29,7 @@ export type Choice = Omit<Schemas['ChoiceView'], 'also'> & { also?: string }
 export type OwnKind = Schemas['OwnKindView']
 export type OwnEntry = Schemas['OwnEntryView']
 export type Kitchen = Schemas['KitchenView']
+export type ArchiveTaken = Schemas['ArchiveTaken']
 export type KitchenSettings = Schemas['WrittenKitchen']
 export type DoseStrip = Schemas['DoseStrip']
 export type Flag = Schemas['Flag']
@@ -194,6 +195,9 @@ async function once<T>(send: (id: string) => Promise<T>): Promise<T> {
   return send(id)
 }
 
+/** What is stored is stored in a moment: an answer that does not come by then is taken for none, and it is sent again. */
+const inTime = () => ({ signal: AbortSignal.timeout(20_000) })
+
 /** The ceremonies of passkeys: their words are the browser's, their addresses Spring Security's. */
 async function ceremony<T>(address: string, body: unknown = {}): Promise<T> {
   return sent<T>(
@@ -319,6 +323,14 @@ export const api = {
     return sent<Schemas['AddedEntries']>(response)
   },
   kitchen: () => answer(client.GET('/api/kitchen')),
+  takeArchive: async (file: Blob) =>
+    sent<Schemas['ArchiveTaken']>(
+      await fetch('/api/kitchen/archive.zip', {
+        method: 'POST',
+        headers: { ...VERSION, ...token(), 'Content-Type': 'application/zip' },
+        body: file,
+      }),
+    ),
   saveKitchen: (version: number, settings: KitchenSettings) =>
     answer(client.PUT('/api/kitchen', { body: { version, settings } })),
   ownEntries: () => answer(client.GET('/api/larder/own')),
@@ -381,7 +393,13 @@ export const api = {
   create: (formula: Formula) =>
     once((id) => answer(client.POST('/api/formulas', { params: { query: { id } }, body: formula }))),
   save: (id: string, version: number, document: Formula) =>
-    answer(client.PUT('/api/formulas/{id}', { params: { path: { id } }, body: { version, document } })),
+    answer(
+      client.PUT('/api/formulas/{id}', {
+        params: { path: { id } },
+        body: { version, document },
+        ...inTime(),
+      }),
+    ),
   remove: (id: string, version: number) =>
     answer(client.DELETE('/api/formulas/{id}', { params: { path: { id }, query: { version } } })),
   /** A plan to begin from: dinner tomorrow, one cook, what a small kitchen has. */
@@ -392,7 +410,11 @@ export const api = {
     once((writeId) => answer(client.POST('/api/plans', { body: { writeId, document } }))),
   savePlan: (id: string, version: number, document: WrittenPlan, schedule?: PlanSchedule) =>
     answer(
-      client.PUT('/api/plans/{id}', { params: { path: { id } }, body: { version, document, schedule } }),
+      client.PUT('/api/plans/{id}', {
+        params: { path: { id } },
+        body: { version, document, schedule },
+        ...inTime(),
+      }),
     ),
   removePlan: (id: string, version: number) =>
     answer(client.DELETE('/api/plans/{id}', { params: { path: { id }, query: { version } } })),
@@ -419,7 +441,9 @@ export const api = {
   madeOfPlan: (planId: string) =>
     answer(client.GET('/api/makings/of-plan/{planId}', { params: { path: { planId } } })),
   happened: (id: string, events: MakingEvent[]) =>
-    answer(client.POST('/api/makings/{id}/events', { params: { path: { id } }, body: { events } })),
+    answer(
+      client.POST('/api/makings/{id}/events', { params: { path: { id } }, body: { events }, ...inTime() }),
+    ),
   tolerances: (id: string) =>
     answer(client.GET('/api/makings/{id}/tolerances', { params: { path: { id } } })),
   instruments: () => answer(client.GET('/api/instruments')),
@@ -447,7 +471,7 @@ export const api = {
   quantities: () => answer(client.GET('/api/log/quantities')),
   batch: (id: string) => answer(client.GET('/api/log/batches/{id}', { params: { path: { id } } })),
   correctBatch: (id: string, correction: Schemas['Correction']) =>
-    answer(client.PUT('/api/log/batches/{id}', { params: { path: { id } }, body: correction })),
+    answer(client.PUT('/api/log/batches/{id}', { params: { path: { id } }, body: correction, ...inTime() })),
   batchChanges: (id: string) =>
     answer(client.GET('/api/log/batches/{id}/changes', { params: { path: { id } } })),
   /** The file as it is: the server makes it small. */

@@ -165,9 +165,12 @@ const papers = [
         <a-button :disabled="!day.canRedo.value" @click="day.redo">Redo</a-button>
         <MenuButton v-if="solved" label="Papers ▾">
           <a-menu-item v-for="paper in papers" :key="paper.at">
-            <a :href="`/api/plans/${id}/${paper.at}`" :target="paper.at.endsWith('.pdf') ? '_blank' : undefined" rel="noopener">{{
-              paper.label
-            }}</a>
+            <a
+              :href="`/api/plans/${id}/${paper.at}`"
+              :target="paper.at.endsWith('.pdf') ? '_blank' : undefined"
+              rel="noopener"
+              >{{ paper.label }}</a
+            >
           </a-menu-item>
         </MenuButton>
         <a-button :disabled="!solved" @click="print">Print</a-button>

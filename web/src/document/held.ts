@@ -14,7 +14,7 @@ export interface Held {
   readonly state: Ref<SaveState>
   /** Whether what has not been saved is at least kept in this browser. */
   readonly kept: Ref<boolean>
-  /** Why the server refuses it; empty otherwise. */
+  /** Why the server refuses it, or why it has to wait where that is known. */
   readonly refusal: Ref<string>
   readonly putAway: Ref<boolean>
   /** Of the store, when it was last heard of. */

@@ -3,6 +3,7 @@ import { onBeforeUnmount } from 'vue'
 import { ApiProblem, type Formula, type StoredFormula } from '@/api/client'
 import { ask, useSend } from '@/answers/queries'
 import { isOurs, keepDraft, type Held } from './held'
+import { whyItWaits } from './saveStates'
 import { renamed } from './useFormulas'
 
 export const RETRY_MS = 3000
@@ -87,6 +88,7 @@ async function failed(held: Held, error: unknown, sentBefore: Formula | undefine
     held.refusal.value = reason(problem)
   } else {
     held.state.value = 'waiting'
+    held.refusal.value = whyItWaits(problem?.response.code)
     again.later(RETRY_MS)
   }
 }

@@ -269,6 +269,23 @@ it('saves although the browser keeps nothing, and says what is at stake until it
 })
 
 it.each([
+  ['database-away', 503, 'Not saved yet, the database does not answer. It is kept in this browser'],
+  ['disk-full', 507, 'Not saved yet, the disk is full. It is kept in this browser'],
+  ['our-own-error', 500, 'Not saved yet, trying again'],
+])('says why it waits (%s), and saves by itself later', async (code, status, words) => {
+  const held = store()
+  const stored = open()
+  await vi.advanceTimersByTimeAsync(0)
+  vi.mocked(api.save).mockRejectedValueOnce(refusing(status, code))
+  stored.change(named('typed'))
+  await vi.advanceTimersByTimeAsync(500)
+  expect(stateWords(stored.state.value, stored.kept.value, stored.refusal.value)).toBe(words)
+  await vi.advanceTimersByTimeAsync(10_000)
+  expect(held.document.name).toBe('typed')
+  expect(stateWords(stored.state.value, stored.kept.value, stored.refusal.value)).toBe('Saved')
+})
+
+it.each([
   [refusing(413, 'document-too-large'), 'Not saved: the document must be at most 256 kB'],
   [
     refusing(422, 'not-understood', [

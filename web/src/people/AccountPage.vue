@@ -76,7 +76,7 @@ async function out() {
 <template>
   <StationBar station="kitchen" />
   <KitchenNav here="account" />
-  <main v-if="who" class="account">
+  <main v-if="who" class="plain-page">
     <header>
       <h1>{{ who.name }}</h1>
       <p>{{ roleWord(who.role) }} of {{ who.kitchenName }}</p>
@@ -84,7 +84,7 @@ async function out() {
     </header>
     <p v-if="wrong" role="alert" class="went-wrong">{{ wrong }}</p>
     <p v-if="note" role="status">{{ note }}</p>
-    <section aria-label="Name and password">
+    <section class="plain-section" aria-label="Name and password">
       <h2 class="section-title">Name and password</h2>
       <form @submit.prevent="save">
         <label class="plain-field"
@@ -102,7 +102,7 @@ async function out() {
       </form>
     </section>
     <PasskeyList />
-    <section aria-label="Where you are signed in">
+    <section class="plain-section" aria-label="Where you are signed in">
       <h2 class="section-title">Where you are signed in</h2>
       <ul>
         <li v-for="s in sessions.data.value?.sessions" :key="s.id">
@@ -115,7 +115,7 @@ async function out() {
         </li>
       </ul>
     </section>
-    <section aria-label="Your kitchens">
+    <section class="plain-section" aria-label="Your kitchens">
       <h2 class="section-title">Your kitchens <small>what one stores no other sees</small></h2>
       <ul>
         <li v-for="k in who.kitchens" :key="k.id">
@@ -135,13 +135,6 @@ async function out() {
 </template>
 
 <style scoped>
-.account {
-  display: grid;
-  gap: 18px;
-  max-width: 1000px;
-  padding: 12px 20px 40px;
-}
-
 header {
   display: flex;
   gap: 14px;
@@ -152,39 +145,8 @@ header button {
   margin-left: auto;
 }
 
-h1 {
-  font-size: 22px;
-}
-
-section {
-  padding: 14px 16px;
-  background: var(--panel);
-}
-
-ul {
-  margin: 0;
-  padding: 0;
-  list-style: none;
-}
-
-li {
-  display: flex;
-  gap: 12px;
-  align-items: center;
-  min-height: 44px;
-  border-bottom: 1px solid var(--hairline);
-}
-
-.quiet {
-  color: var(--quiet);
-}
-
 form {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 12px;
   align-items: start;
-  padding-top: 12px;
 }
 
 form button {

@@ -7,7 +7,12 @@ defineProps<{ here: string }>()
 const { head } = useSession()
 const places = computed(() => [
   { name: 'kitchen', label: 'How it works' },
-  ...(head.value ? [{ name: 'people', label: 'People' }] : []),
+  ...(head.value
+    ? [
+        { name: 'people', label: 'People' },
+        { name: 'keeping', label: 'Safe keeping' },
+      ]
+    : []),
   { name: 'account', label: 'Yourself' },
 ])
 </script>

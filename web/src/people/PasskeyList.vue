@@ -27,7 +27,7 @@ async function doing(work: () => Promise<unknown>) {
 </script>
 
 <template>
-  <section aria-label="Passkeys">
+  <section class="plain-section" aria-label="Passkeys">
     <h2 class="section-title">
       Passkeys <small>a finger or a PIN of this device in place of a password</small>
     </h2>
@@ -46,36 +46,3 @@ async function doing(work: () => Promise<unknown>) {
     <p v-if="wrong" role="alert" class="went-wrong">{{ wrong }}</p>
   </section>
 </template>
-
-<style scoped>
-section {
-  padding: 14px 16px;
-  background: var(--panel);
-}
-
-ul {
-  margin: 0;
-  padding: 0;
-  list-style: none;
-}
-
-li {
-  display: flex;
-  gap: 12px;
-  align-items: center;
-  min-height: 44px;
-  border-bottom: 1px solid var(--hairline);
-}
-
-.quiet {
-  color: var(--quiet);
-}
-
-form {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 12px;
-  align-items: end;
-  padding-top: 12px;
-}
-</style>

@@ -64,10 +64,10 @@ const renamed = () => called.value !== undefined && doing(() => rename({ name: n
 <template>
   <StationBar station="kitchen" />
   <KitchenNav here="people" />
-  <main class="people">
+  <main class="plain-page">
     <h1>People of {{ who?.kitchenName }}</h1>
     <p v-if="wrong" role="alert" class="went-wrong">{{ wrong }}</p>
-    <section aria-label="Who works here">
+    <section class="plain-section" aria-label="Who works here">
       <ul>
         <li v-for="p in data?.people" :key="p.id">
           <b>{{ p.name }}</b> <span v-if="p.me" class="quiet">you</span>
@@ -101,7 +101,7 @@ const renamed = () => called.value !== undefined && doing(() => rename({ name: n
         <button type="button" class="quiet-button" @click="copy()">{{ copied ? 'Copied' : 'Copy' }}</button>
       </p>
     </section>
-    <section aria-label="The kitchen">
+    <section class="plain-section" aria-label="The kitchen">
       <h2 class="section-title">The kitchen</h2>
       <form @submit.prevent="renamed">
         <label class="plain-field">What it is called <input v-model="name" maxlength="80" /></label>
@@ -113,36 +113,6 @@ const renamed = () => called.value !== undefined && doing(() => rename({ name: n
 </template>
 
 <style scoped>
-.people {
-  display: grid;
-  gap: 18px;
-  max-width: 1000px;
-  padding: 12px 20px 40px;
-}
-
-h1 {
-  font-size: 22px;
-}
-
-section {
-  padding: 14px 16px;
-  background: var(--panel);
-}
-
-ul {
-  margin: 0;
-  padding: 0;
-  list-style: none;
-}
-
-li {
-  display: flex;
-  gap: 12px;
-  align-items: center;
-  min-height: 52px;
-  border-bottom: 1px solid var(--hairline);
-}
-
 li select {
   min-height: 40px;
   margin-left: auto;
@@ -153,17 +123,8 @@ li select {
   color: var(--ink);
 }
 
-.quiet,
 .waiting {
   color: var(--quiet);
-}
-
-form {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 12px;
-  align-items: end;
-  padding-top: 12px;
 }
 
 .link {

@@ -1,4 +1,5 @@
 import { useQuery } from '@tanstack/vue-query'
+import { promiseTimeout } from '@vueuse/core'
 import { computed } from 'vue'
 import { queries } from '@/answers/queries'
 import { api, ApiProblem } from '@/api/client'
@@ -15,13 +16,16 @@ export function useSession() {
   }
 }
 
+/** Nobody looks at an empty page for longer, in milliseconds. */
+const LONGEST = 2500
+
 /** Whether somebody is signed in; where nobody answers, the pages go on with what they know. */
 export async function isSignedIn(): Promise<boolean> {
-  try {
-    return !!(await queries.fetchQuery(SESSION)).who
-  } catch {
-    return true
-  }
+  const asked = queries.fetchQuery(SESSION).then(
+    (session) => !!session.who,
+    () => true,
+  )
+  return Promise.race([asked, promiseTimeout(LONGEST).then(() => true)])
 }
 
 /** Everything that was asked as somebody else is asked anew. */

@@ -29,6 +29,7 @@ const DEEDS: Record<string, string> = {
   acceptNumbers: 'accepted numbers of the kitchen’s own',
   useNumbers: 'went to another set of numbers',
   useLot: 'said which lot is open',
+  takeArchive: 'took an archive in',
   createPlan: 'began a plan',
   savePlan: 'changed a plan',
   deletePlan: 'deleted a plan',

@@ -21,7 +21,7 @@ class DatabaseAwayTest {
 
     @Test
     void whileTheDatabaseIsAwayItComputesRefusesToStoreAndGoesOnByItself() {
-        try (var server = TestServer.fresh()) {
+        try (var server = TestServer.fresh("deftchill.database-answers-ms=1500")) {
             var api = new Api(server.server());
             var guest = api.as(Newcomer.invited(server.server(), "GUEST").session());
             var here = api.get("/api/formulas").json().at("/formulas/0/id").asString();
@@ -61,6 +61,25 @@ class DatabaseAwayTest {
                     .until(() -> api.post("/api/formulas", PEAR).status() == 201);
             assertThat(api.get("/api/formulas/" + here).status()).isEqualTo(200);
             assertThat(health(api, "readiness")).isEqualTo(200);
+
+            // One that is there but says nothing is no better.
+            server.holdDatabase();
+            try {
+                before = System.nanoTime();
+                var silent = api.post("/api/formulas", PEAR);
+                System.out.printf("refused while it says nothing: %.0f ms%n", (System.nanoTime() - before) / 1e6);
+                assertThat(silent.json().at("/code").asString()).isEqualTo("database-away");
+                assertThat(api.post("/api/assessments", PEAR).status()).isEqualTo(200);
+                before = System.nanoTime();
+                for (int i = 0; i < 10; i++) {
+                    assertThat(api.get("/api/formulas/" + here).status()).isEqualTo(503);
+                }
+                System.out.printf("10 refusals meanwhile: %.0f ms%n", (System.nanoTime() - before) / 1e6);
+            } finally {
+                server.letDatabaseGoOn();
+            }
+            await().atMost(Duration.ofSeconds(60))
+                    .until(() -> api.post("/api/formulas", PEAR).status() == 201);
         }
     }
 

@@ -1,10 +1,12 @@
 package com.deftchill.server.database;
 
 import com.zaxxer.hikari.HikariDataSource;
+import com.zaxxer.hikari.SQLExceptionOverride;
 import io.github.resilience4j.circuitbreaker.CallNotPermittedException;
 import io.github.resilience4j.circuitbreaker.CircuitBreaker;
 import io.github.resilience4j.circuitbreaker.CircuitBreakerConfig;
 import io.github.resilience4j.circuitbreaker.CircuitBreakerConfig.SlidingWindowType;
+import java.net.SocketTimeoutException;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.sql.SQLTransientConnectionException;
@@ -22,6 +24,15 @@ class GuardedDataSource extends DelegatingDataSource {
 
     GuardedDataSource(HikariDataSource pool) {
         super(pool);
+        pool.setExceptionOverride(new SQLExceptionOverride() {
+            @java.lang.Override
+            public SQLExceptionOverride.Override adjudicate(SQLException e) {
+                if (saysNothing(e)) {
+                    breaker.transitionToOpenState();
+                }
+                return SQLExceptionOverride.Override.CONTINUE_EVICT;
+            }
+        });
         breaker = CircuitBreaker.of(
                 "database",
                 CircuitBreakerConfig.custom()
@@ -31,10 +42,21 @@ class GuardedDataSource extends DelegatingDataSource {
                         .failureRateThreshold(100)
                         .permittedNumberOfCallsInHalfOpenState(1)
                         .waitDurationInOpenState(UNTIL_ASKED_AGAIN)
-                        // A pool that is only busy has connections: then waiting is right.
+                        // A pool that is only busy has connections that work: then waiting is right.
                         .recordException(e -> e instanceof SQLException
-                                && pool.getHikariPoolMXBean().getTotalConnections() == 0)
+                                && (e.getCause() instanceof SQLException
+                                        || pool.getHikariPoolMXBean().getTotalConnections() == 0))
                         .build());
+    }
+
+    /** One question was not answered in time: nobody else has to wait as long to be told so. */
+    private static boolean saysNothing(Throwable error) {
+        for (var cause = error; cause != null; cause = cause.getCause()) {
+            if (cause instanceof SocketTimeoutException) {
+                return true;
+            }
+        }
+        return false;
     }
 
     @Override

@@ -31,6 +31,7 @@ class RecordPaper {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM uuuu", Locale.UK);
     private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("d MMM, HH:mm", Locale.UK);
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm", Locale.UK);
+    private static final double TEN = 10;
     private static final Story NONE = new Story(ZoneOffset.UTC, List.of(), List.of(), List.of());
 
     private final Pdf pdf;
@@ -72,6 +73,7 @@ class RecordPaper {
         model.put("id", batch.id().toString());
         model.put("corrections", batch.corrections());
         model.put("heights", heights(batch));
+        model.put("beside", batch.beside().stream().map(RecordPaper::beside).toList());
         model.put("lots", lots(batch));
         model.put("weighed", papers.weighed(batch.document(), asked));
         model.put(
@@ -133,6 +135,21 @@ class RecordPaper {
                         predicted.isEmpty() ? "" : predicted + " was predicted")
                 .filter(words -> !words.isEmpty())
                 .collect(Collectors.joining(", "));
+    }
+
+    private static Row beside(BatchPageView.Beside beside) {
+        var of = beside.of().isEmpty() ? "" : ", " + beside.of();
+        var at = beside.minutes()
+                .map(minutes -> String.format(Locale.ROOT, " %.0f min after the pour", minutes))
+                .orElse("");
+        return Row.of(
+                beside.quantity().replace('-', ' ') + of + at,
+                figure(beside.measured(), beside.unit()),
+                figure(beside.predicted(), beside.unit()));
+    }
+
+    private static String figure(double value, String unit) {
+        return (Math.abs(value) >= TEN ? Math.round(value) : String.format(Locale.ROOT, "%.2f", value)) + " " + unit;
     }
 
     private static List<Row> lots(BatchPageView batch) {

@@ -51,17 +51,17 @@ public final class TestServer implements AutoCloseable {
     }
 
     /** Begins with the demo kitchen. */
-    public static TestServer fresh() {
-        return begin(null);
+    public static TestServer fresh(String... properties) {
+        return begin(null, properties);
     }
 
     /** Begins with what a dump holds: a gzipped resource. */
     public static TestServer of(String dump) {
-        return begin(TestServer.class.getResourceAsStream(dump));
+        return begin(TestServer.class.getResourceAsStream(dump), new String[0]);
     }
 
     /** One after the other: each looks for a port that is free. */
-    private static synchronized TestServer begin(InputStream dump) {
+    private static synchronized TestServer begin(InputStream dump, String[] properties) {
         try {
             var directory = Files.createTempDirectory("deftchill-test");
             run(List.of(script(), "start", directory.toString(), "--throwaway"), null);
@@ -81,7 +81,10 @@ public final class TestServer implements AutoCloseable {
                                 "server.port=0",
                                 "deftchill.heavy-deadline=8s",
                                 "deftchill.max-answer=1200KB",
-                                "deftchill.learn-ahead=0s")
+                                "deftchill.learn-ahead=0s",
+                                // A machine that is shared stalls for longer.
+                                "deftchill.database-answers-ms=15000")
+                        .properties(properties)
                         .run();
                 return new TestServer(directory, instruments, application);
             } catch (RuntimeException failed) {
@@ -132,6 +135,15 @@ public final class TestServer implements AutoCloseable {
     /** and comes back where it was. */
     public void startDatabase() {
         run(List.of(script(), "start", directory.toString(), "--throwaway"), null);
+    }
+
+    /** The database stays there, but says nothing any more; until it is let go on. */
+    public void holdDatabase() {
+        run(List.of("sh", "-c", "kill -STOP $(cat " + directory.resolve("mariadb.pid") + ")"), null);
+    }
+
+    public void letDatabaseGoOn() {
+        run(List.of("sh", "-c", "kill -CONT $(cat " + directory.resolve("mariadb.pid") + ")"), null);
     }
 
     /** What no client can do: making up thousands of rows, in one transaction. */
