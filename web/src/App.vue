@@ -2,9 +2,11 @@
 import { useEventListener } from '@vueuse/core'
 import { useRouter } from 'vue-router'
 import { searchAsked } from './book/toSearch'
+import { useAway } from './answers/useAway'
 import { theme } from './look/theme'
 
 const router = useRouter()
+const away = useAway()
 
 /** Whether a key goes into what is typed. */
 const typing = (target: EventTarget | null) =>
@@ -22,6 +24,26 @@ useEventListener('keydown', (event) => {
 
 <template>
   <a-config-provider :theme="theme" :auto-insert-space-in-button="false">
+    <p v-if="away" class="away" role="status">
+      The database does not answer just now. What you type is kept in this browser and computing goes on;
+      everything is read and stored again by itself when it is back.
+    </p>
     <RouterView />
   </a-config-provider>
 </template>
+
+<style scoped>
+.away {
+  margin: 0;
+  padding: 8px 20px;
+  border-bottom: 2px solid var(--caution);
+  background: var(--warm-wash);
+  color: var(--ink);
+}
+
+@media print {
+  .away {
+    display: none;
+  }
+}
+</style>

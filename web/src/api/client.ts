@@ -131,6 +131,10 @@ let signedOut = () => {}
 /** What is done when the server says that nobody is signed in any more. */
 export const onSignedOut = (then: () => void) => (signedOut = then)
 
+let databaseAway = () => {}
+/** What is done when the server says that it cannot reach its database. */
+export const onDatabaseAway = (then: () => void) => (databaseAway = then)
+
 /** This page, by an id of its own, and how many questions it has asked. */
 const page = Math.random().toString(36).slice(2, 12) || 'page'
 let asked = 0
@@ -166,6 +170,7 @@ async function answer<T>(request: Promise<Result<T>>): Promise<T> {
   if (response.ok) return data as T
   const problem = explained(error, response)
   if (problem.code === 'sign-in-first') signedOut()
+  if (problem.code === 'database-away') databaseAway()
   throw new ApiProblem(problem, Number(response.headers.get('Retry-After')) || undefined)
 }
 
@@ -228,6 +233,8 @@ export const api = {
   myPasskeys: () => answer(client.GET('/api/account/passkeys')),
   removePasskey: (id: string) =>
     answer(client.DELETE('/api/account/passkeys/{id}', { params: { path: { id } } })),
+  /** Whether it can store again. */
+  isReady: async () => (await fetch('/actuator/health/readiness').catch(() => undefined))?.ok ?? false,
   whoAmI: () => answer(client.GET('/api/session')),
   signIn: (credentials: Schemas['Credentials']) => answer(client.POST('/api/session', { body: credentials })),
   enterByKey: (key: Schemas['Key']) => answer(client.POST('/api/session/key', { body: key })),

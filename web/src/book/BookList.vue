@@ -94,7 +94,7 @@ async function walk(event: KeyboardEvent) {
 <template>
   <p class="count" role="status">
     <template v-if="book.failed.value"
-      >Deft Chill does not answer. The list is as it was last known.</template
+      >The list cannot be read now{{ total ? ': it is as it was last known' : '' }}.</template
     >
     <template v-else-if="book.answered.value">
       {{ total === 1 ? '1 formula' : `${total} formulas`
