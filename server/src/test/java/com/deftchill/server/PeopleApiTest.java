@@ -80,6 +80,26 @@ class PeopleApiTest {
     }
 
     @Test
+    void aPasswordThatIsEasilyGuessedIsRefused() {
+        var guest = Newcomer.invited(server, "GUEST");
+        var here = head.as(guest.session());
+        for (var guessed : new String[] {"password1234", "aaaaaaaaaaaaaaa", "qwertyuiop1234", guest.name() + "1"}) {
+            var change = Api.json()
+                    .put("name", guest.name())
+                    .put("oldPassword", guest.password())
+                    .put("password", guessed);
+            var refused = here.put("/api/account", change.toString());
+            assertThat(refused.status()).as(guessed).isEqualTo(422);
+            assertThat(refused.text()).contains("guessed first").doesNotContain("\"value\":\"" + guessed);
+        }
+        var sentence = Api.json()
+                .put("name", guest.name())
+                .put("oldPassword", guest.password())
+                .put("password", "the custard waits for nobody");
+        assertThat(here.put("/api/account", sentence.toString()).status()).isEqualTo(200);
+    }
+
+    @Test
     void anotherRoleCountsAtOnceAndTheLastHeadStays() {
         var cook = Newcomer.invited(server, "COOK");
         var as = head.as(cook.session());

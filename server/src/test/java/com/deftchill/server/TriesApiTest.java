@@ -20,7 +20,7 @@ class TriesApiTest {
 
     @Test
     void guessingIsSlowedDownAndAKeyCountsOnce() {
-        try (var own = TestServer.fresh()) {
+        try (var own = TestServer.fresh("deftchill.people.tries=8", "deftchill.people.tries-of-address=60")) {
             var at = own.server().address();
             var known = Newcomer.invited(own.server(), "COOK");
             var wrong = IntStream.range(0, 12)

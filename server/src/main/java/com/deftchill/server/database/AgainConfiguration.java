@@ -12,11 +12,15 @@ import org.springframework.aop.support.annotation.AnnotationMatchingPointcut;
 import org.springframework.beans.factory.config.BeanDefinition;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.context.annotation.Primary;
 import org.springframework.context.annotation.Role;
 import org.springframework.core.Ordered;
 import org.springframework.dao.PessimisticLockingFailureException;
+import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionCallback;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /**
  * A transaction that the database gave up, since two waited for each other or a cluster could not certify it, is begun again as a whole:
@@ -39,6 +43,36 @@ class AgainConfiguration {
         var advisor = new DefaultPointcutAdvisor(where, (MethodInterceptor) AgainConfiguration::invoke);
         advisor.setOrder(ORDER);
         return advisor;
+    }
+
+    /** The same for transactions that are begun by hand. */
+    @Bean
+    @Primary
+    TransactionTemplate transactionTemplate(PlatformTransactionManager transactions) {
+        return new Template(transactions);
+    }
+
+    private static final class Template extends TransactionTemplate {
+        private static final long serialVersionUID = 1;
+
+        Template(PlatformTransactionManager transactions) {
+            super(transactions);
+        }
+
+        @Override
+        public <T> T execute(TransactionCallback<T> action) {
+            for (int time = 1; ; time++) {
+                try {
+                    return super.execute(action);
+                } catch (PessimisticLockingFailureException e) {
+                    if (time == MOST_TIMES || TransactionSynchronizationManager.isActualTransactionActive()) {
+                        throw e;
+                    }
+                    LOG.debug("a transaction is begun again: {}", e.getMessage());
+                    pause(time, e);
+                }
+            }
+        }
     }
 
     private static Object invoke(MethodInvocation call) throws Throwable {

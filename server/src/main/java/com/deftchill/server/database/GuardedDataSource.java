@@ -20,10 +20,15 @@ import org.springframework.jdbc.datasource.DelegatingDataSource;
 class GuardedDataSource extends DelegatingDataSource {
     private static final Duration UNTIL_ASKED_AGAIN = Duration.ofMillis(500);
 
+    /** Of as long as the pool lets somebody wait. */
+    private static final int WAITS_WHILE_BUSY = 6;
+
+    private final HikariDataSource pool;
     private final CircuitBreaker breaker;
 
     GuardedDataSource(HikariDataSource pool) {
         super(pool);
+        this.pool = pool;
         pool.setExceptionOverride(new SQLExceptionOverride() {
             @java.lang.Override
             public SQLExceptionOverride.Override adjudicate(SQLException e) {
@@ -42,10 +47,7 @@ class GuardedDataSource extends DelegatingDataSource {
                         .failureRateThreshold(100)
                         .permittedNumberOfCallsInHalfOpenState(1)
                         .waitDurationInOpenState(UNTIL_ASKED_AGAIN)
-                        // A pool that is only busy has connections that work: then waiting is right.
-                        .recordException(e -> e instanceof SQLException
-                                && (e.getCause() instanceof SQLException
-                                        || pool.getHikariPoolMXBean().getTotalConnections() == 0))
+                        .recordException(e -> e instanceof SQLException sql && !isBusy(sql))
                         .build());
     }
 
@@ -61,6 +63,25 @@ class GuardedDataSource extends DelegatingDataSource {
 
     @Override
     public Connection getConnection() throws SQLException {
+        for (int time = 1; ; time++) {
+            try {
+                return guarded();
+            } catch (SQLTransientConnectionException e) {
+                if (time == WAITS_WHILE_BUSY || !isBusy(e)) {
+                    throw e;
+                }
+            }
+        }
+    }
+
+    /** Whether connections work and are all in use: then it is right to wait on. */
+    private boolean isBusy(SQLException e) {
+        return !(e.getCause() instanceof SQLException)
+                && !(e.getCause() instanceof CallNotPermittedException)
+                && pool.getHikariPoolMXBean().getTotalConnections() > 0;
+    }
+
+    private Connection guarded() throws SQLException {
         try {
             return breaker.executeCheckedSupplier(super::getConnection);
         } catch (CallNotPermittedException e) {

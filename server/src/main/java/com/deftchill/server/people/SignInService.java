@@ -4,6 +4,7 @@ import com.deftchill.core.verdict.Problem;
 import com.deftchill.server.problem.NotFoundException;
 import com.deftchill.server.problem.NotUnderstoodException;
 import com.deftchill.server.tenancy.Kitchens;
+import com.nulabinc.zxcvbn.Zxcvbn;
 import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
@@ -12,6 +13,7 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** Lets people in: by password, by the key that ./start prints, by an invitation. */
 @Service
@@ -21,6 +23,10 @@ class SignInService {
     /** What may be hashed at once (ASVS 2.1.2). */
     static final int LONGEST = 128;
 
+    private static final int MEASURED = 64;
+    /** More than a hundred million guesses (zxcvbn's score; ASVS 2.1.7). */
+    private static final int HARD_ENOUGH = 3;
+
     /** Who sits at the machine that Deft Chill runs on. */
     private static final String OF_THE_MACHINE = "Head of the kitchen";
 
@@ -29,6 +35,7 @@ class SignInService {
     private final KitchenNameRepository kitchens;
     private final InvitationRepository invitations;
     private final PasswordEncoder passwords;
+    private final TransactionTemplate transactions;
     private final JdbcClient jdbc;
     private final Clock clock;
     private final String nobodys;
@@ -39,6 +46,7 @@ class SignInService {
             KitchenNameRepository kitchens,
             InvitationRepository invitations,
             PasswordEncoder passwords,
+            TransactionTemplate transactions,
             JdbcClient jdbc,
             Clock clock) {
         this.accounts = accounts;
@@ -46,13 +54,13 @@ class SignInService {
         this.kitchens = kitchens;
         this.invitations = invitations;
         this.passwords = passwords;
+        this.transactions = transactions;
         this.jdbc = jdbc;
         this.clock = clock;
         nobodys = passwords.encode(Secrets.draw());
     }
 
     /** Empty where name and password do not belong together; it takes as long whether the name is known or not. */
-    @Transactional(readOnly = true)
     public Optional<Member> byPassword(String name, String password) {
         var account = accounts.findByNameFolded(AccountEntity.folded(name));
         var hash = account.map(AccountEntity::getPasswordHash).orElse(nobodys);
@@ -106,14 +114,22 @@ class SignInService {
      *
      * @param already who they are where they have signed in
      */
-    @Transactional
     public Member accept(String secret, Optional<Member> already, String name, String password) {
+        if (invited(secret).isEmpty()) {
+            throw new NotFoundException("Invitation", "of this link");
+        }
+        // Hashed before the transaction begins: it takes long on purpose.
+        var fresh = already.isPresent() ? Optional.<AccountEntity>empty() : Optional.of(newAccount(name, password));
+        return transactions.execute(status -> accept(secret, already, fresh));
+    }
+
+    private Member accept(String secret, Optional<Member> already, Optional<AccountEntity> fresh) {
         var invitation = invitations
                 .findForUseByHash(Secrets.hash(secret))
                 .filter(open -> open.isOpen(clock.instant()))
                 .orElseThrow(() -> new NotFoundException("Invitation", "of this link"));
         var account = already.flatMap(member -> accounts.findById(member.account()))
-                .orElseGet(() -> accounts.saveAndFlush(newAccount(name, password)));
+                .orElseGet(() -> accounts.saveAndFlush(fresh.orElseThrow()));
         memberships
                 .findByKitchenAndAccountId(invitation.getKitchen(), account.getId())
                 .ifPresentOrElse(
@@ -126,20 +142,22 @@ class SignInService {
 
     private AccountEntity newAccount(String name, String password) {
         checkName(name, null);
-        checkPassword(password);
+        checkPassword(password, name);
         return new AccountEntity(name, passwords.encode(password), clock.instant());
     }
 
     /** Another name or another password of one's own. */
-    @Transactional
     public Member change(Member member, String name, Optional<String> password) {
+        password.ifPresent(chosen -> checkPassword(chosen, name));
+        var hash = password.map(passwords::encode);
+        return transactions.execute(status -> changed(member, name, hash));
+    }
+
+    private Member changed(Member member, String name, Optional<String> hash) {
         var account = accounts.findById(member.account()).orElseThrow();
         checkName(name, account.getId());
         account.rename(name);
-        password.ifPresent(chosen -> {
-            checkPassword(chosen);
-            account.setPasswordHash(passwords.encode(chosen));
-        });
+        hash.ifPresent(account::setPasswordHash);
         return new Member(account.getId(), account.getName(), member.kitchen(), member.role());
     }
 
@@ -154,9 +172,14 @@ class SignInService {
                 });
     }
 
-    private static void checkPassword(String password) {
+    private static void checkPassword(String password, String name) {
         if (password.length() < SHORTEST || password.length() > LONGEST) {
             throw refused("password", "", "people.password");
+        }
+        // Of a long one the beginning tells: what is guessed early is guessed by it.
+        var told = password.substring(0, Math.min(MEASURED, password.length()));
+        if (new Zxcvbn().measure(told, List.of(name, "deft chill")).getScore() < HARD_ENOUGH) {
+            throw refused("password", "", "people.password-guessed");
         }
     }
 

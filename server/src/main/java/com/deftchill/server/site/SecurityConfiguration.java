@@ -7,6 +7,7 @@ import com.deftchill.server.people.Member;
 import com.deftchill.server.people.Role;
 import com.deftchill.server.people.Visitor;
 import com.deftchill.server.problem.ProblemWriter;
+import com.deftchill.server.workplace.Computing;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -155,7 +156,27 @@ class SecurityConfiguration {
     /** Argon2id with what OWASP asks for at least: 19 MiB, two rounds, one lane. */
     @Bean
     PasswordEncoder passwords() {
-        return new Argon2PasswordEncoder(SALT_BYTES, HASH_BYTES, 1, MEMORY_KIB, ROUNDS);
+        return new WithNothingHeld(new Argon2PasswordEncoder(SALT_BYTES, HASH_BYTES, 1, MEMORY_KIB, ROUNDS));
+    }
+
+    /** Hashing takes long on purpose: whoever does it must not hold a connection meanwhile. */
+    private record WithNothingHeld(PasswordEncoder hashing) implements PasswordEncoder {
+        @Override
+        public String encode(CharSequence raw) {
+            Computing.holdingNothing();
+            return hashing.encode(raw);
+        }
+
+        @Override
+        public boolean matches(CharSequence raw, String encoded) {
+            Computing.holdingNothing();
+            return hashing.matches(raw, encoded);
+        }
+
+        @Override
+        public boolean upgradeEncoding(String encoded) {
+            return hashing.upgradeEncoding(encoded);
+        }
     }
 
     /** Pages of other origins are answered nothing. */

@@ -134,7 +134,7 @@ public class Computing {
     }
 
     /** Whoever waits for a core must not keep others from the database meanwhile. */
-    private static void holdingNothing() {
+    public static void holdingNothing() {
         if (TransactionSynchronizationManager.isActualTransactionActive()) {
             throw new IllegalStateException(
                     "computing inside a transaction would hold its connection: compute before it begins");

@@ -82,6 +82,9 @@ public final class TestServer implements AutoCloseable {
                                 "deftchill.heavy-deadline=8s",
                                 "deftchill.max-answer=1200KB",
                                 "deftchill.learn-ahead=0s",
+                                // All who ever come in sit at one address.
+                                "deftchill.people.tries=100",
+                                "deftchill.people.tries-of-address=2000",
                                 // A machine that is shared stalls for longer.
                                 "deftchill.database-answers-ms=15000")
                         .properties(properties)
