@@ -25,7 +25,7 @@ import org.hibernate.type.SqlTypes;
 @Entity
 @Table(name = "batch")
 class BatchEntity {
-    private static final int LONGEST_FOUND_BY = 1500;
+    private static final int LONGEST_FOUND_BY = 700;
 
     @Id
     private UUID id;

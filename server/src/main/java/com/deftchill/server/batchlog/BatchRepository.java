@@ -50,6 +50,8 @@ interface BatchRepository extends JpaRepository<BatchEntity, UUID> {
             BatchRecord record,
             StoredPrediction predicted) {}
 
+    String ORDER = " order by b.madeOn desc, b.pouredAt desc, b.createdAt desc";
+
     String WISH = """
             where (:formulaId is null or b.formulaId = :formulaId)
               and (:outcome is null or b.outcome = :outcome)
@@ -59,14 +61,11 @@ interface BatchRepository extends JpaRepository<BatchEntity, UUID> {
               and (:until is null or b.madeOn <= :until)
             """;
 
+    /** Which batches: told by an index alone, since their rows are wide. */
     @Query(
-            value = """
-            select new com.deftchill.server.batchlog.BatchRepository$Line(b.id, b.formulaId, f.name, b.madeOn, b.pouredAt, b.outcome,
-                   b.standingMm, b.cook, b.note, b.record, b.predicted)
-            from BatchEntity b join FormulaEntity f on f.id = b.formulaId
-            """ + WISH + "order by b.madeOn desc, b.pouredAt desc, b.createdAt desc",
+            value = "select b.id from BatchEntity b " + WISH + ORDER,
             countQuery = "select count(b) from BatchEntity b " + WISH)
-    Page<Line> found(
+    Page<UUID> found(
             UUID formulaId,
             Outcome outcome,
             String words,
@@ -74,6 +73,14 @@ interface BatchRepository extends JpaRepository<BatchEntity, UUID> {
             LocalDate since,
             LocalDate until,
             Pageable page);
+
+    /** These, in the order of the log. */
+    @Query("""
+            select new com.deftchill.server.batchlog.BatchRepository$Line(b.id, b.formulaId, f.name, b.madeOn, b.pouredAt, b.outcome,
+                   b.standingMm, b.cook, b.note, b.record, b.predicted)
+            from BatchEntity b join FormulaEntity f on f.id = b.formulaId where b.id in :ids
+            """ + ORDER)
+    List<Line> lines(Collection<UUID> ids);
 
     /** How many of each outcome were made on a day. */
     record DayCount(LocalDate on, Outcome outcome, long count) {}

@@ -18,6 +18,7 @@ import java.util.UUID;
 import org.apache.commons.csv.CSVFormat;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.Page;
+import org.springframework.data.domain.PageImpl;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -46,7 +47,7 @@ class LogService {
     }
 
     private Page<BatchRepository.Line> found(LogWish wish, int page, int size) {
-        return batches.found(
+        var found = batches.found(
                 wish.formula(),
                 wish.outcome(),
                 wish.like(),
@@ -54,6 +55,8 @@ class LogService {
                 wish.since(),
                 wish.until(),
                 PageRequest.of(page, size));
+        var lines = found.isEmpty() ? List.<BatchRepository.Line>of() : batches.lines(found.getContent());
+        return new PageImpl<>(lines, found.getPageable(), found.getTotalElements());
     }
 
     private static LogLine line(BatchRepository.Line line, Map<UUID, UUID> photos) {

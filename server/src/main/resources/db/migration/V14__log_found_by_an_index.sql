@@ -1,0 +1,5 @@
+-- Words are looked for in an index alone: the rows of batches are wide.
+update batch set found_by = left(found_by, 700) where char_length(found_by) > 700;
+alter table batch
+    modify found_by varchar(700) not null default '',
+    add index batch_by_words (kitchen, made_on, poured_at, created_at, found_by);
