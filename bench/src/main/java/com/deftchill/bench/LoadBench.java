@@ -73,10 +73,8 @@ public final class LoadBench {
         var client = HttpClient.newHttpClient();
         var took = new double[requests];
         for (int n = 0; n < requests; n++) {
-            var dose = String.format(Locale.ROOT, "\"amount\": \"%.2f g\", ", 8 + 0.01 * (me * requests + n));
             var document = documents.get(n % documents.size());
-            var body = document.replaceFirst(
-                    "(\"gel\": \\{\\s*\"product\": \"sheet-[a-z]*\",\\s*)\"amount\": \"[^\"]*\",\\s*", "$1" + dose);
+            var body = dosed(document, 8 + 0.01 * (me * requests + n));
             var request = Session.of(HttpRequest.newBuilder(URI.create(address + "/api/assessments")))
                     .header("Content-Type", "application/json")
                     .POST(BodyPublishers.ofString(body))
@@ -90,6 +88,13 @@ public final class LoadBench {
             TimeUnit.MILLISECONDS.sleep(pauseMs);
         }
         return took;
+    }
+
+    /** The same with another dose of its first gelling agent. */
+    static String dosed(String document, double grams) {
+        return document.replaceFirst(
+                "(\"gels\": *\\[\\s*\\{[^}]*?\"amount\": *\")[^\"]*(\")",
+                "$1" + String.format(Locale.ROOT, "%.2f g", grams) + "$2");
     }
 
     private static void print(String how, double[] sorted) {

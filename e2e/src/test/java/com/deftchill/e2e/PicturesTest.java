@@ -6,10 +6,14 @@ import com.deftchill.server.support.Api;
 import com.deftchill.server.support.Newcomer;
 import com.deftchill.server.support.RunningServer;
 import com.deftchill.server.support.RunningServer.Server;
+import com.deftchill.server.support.TestServer;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.Media;
+import java.awt.Color;
+import java.awt.image.BufferedImage;
+import java.io.IOException;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.WebSocket;
@@ -17,6 +21,9 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.UUID;
 import java.util.regex.Pattern;
+import javax.imageio.ImageIO;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.rendering.PDFRenderer;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -115,7 +122,6 @@ class PicturesTest {
         boxes.nth(1).getByRole(AriaRole.CHECKBOX).check();
         log.page().getByText("See 2 side by side").click();
         assertThat(log.page().getByRole(AriaRole.TABLE)).containsText("Standing height");
-        take(log, "log-beside");
         var batch = new Bench(browser.page("/log"));
         batch.page()
                 .getByRole(AriaRole.ARTICLE)
@@ -186,7 +192,6 @@ class PicturesTest {
         assertThat(make.page().getByLabel("What it does")).containsText("comes out as planned");
         assertThat(make.page().getByText("49.7 g to go")).isVisible();
         make.page().evaluate("document.querySelector('.body').scrollTo(0, 0)");
-        take(make, "make-weigh");
         make.button("Done").click();
         assertThat(make.page().getByLabel("Timers")).containsText("Bloom");
         make.page()
@@ -318,6 +323,50 @@ class PicturesTest {
             var people = new Bench(browser.page("/kitchen/people"));
             assertThat(people.page().getByText("Rahel")).isVisible();
             take(people, "people");
+        }
+    }
+
+    @Test
+    void whatThePageSaysWhileTheDatabaseIsAway() {
+        try (var own = TestServer.fresh();
+                var browser = new Browser(own.server())) {
+            var bench = new Bench(browser.window("/bench"));
+            assertThat(bench.status()).hasText("Saved");
+            own.stopDatabase();
+            bench.field("Amount of Sugar").fill("104 g");
+            assertThat(bench.status()).containsText("the database does not answer");
+            assertThat(bench.page().getByText("The database does not answer just now"))
+                    .isVisible();
+            take(bench, "database-away");
+        }
+    }
+
+    /** A card and labels beside each other, as their PDF are. */
+    @Test
+    void papers(Server server) throws IOException {
+        var api = new Api(server);
+        var formula = "/api/formulas/"
+                + api.post("/api/formulas", Api.demo("chestnut-rum").toString())
+                        .json()
+                        .at("/id")
+                        .asString();
+        var card = page(api.getBytes(formula + "/card.pdf?format=A4"));
+        var labels = page(api.getBytes(formula + "/label.pdf?made=2026-11-27T14:00:00&count=8"));
+        int gap = 16;
+        var both = new BufferedImage(
+                card.getWidth() + labels.getWidth() + 3 * gap, card.getHeight() + 2 * gap, BufferedImage.TYPE_INT_RGB);
+        var drawn = both.createGraphics();
+        drawn.setColor(new Color(0xe8eef0));
+        drawn.fillRect(0, 0, both.getWidth(), both.getHeight());
+        drawn.drawImage(card, gap, gap, null);
+        drawn.drawImage(labels, card.getWidth() + 2 * gap, gap, null);
+        drawn.dispose();
+        ImageIO.write(both, "png", FOLDER.resolve("papers.png").toFile());
+    }
+
+    private static BufferedImage page(byte[] pdf) throws IOException {
+        try (var document = Loader.loadPDF(pdf)) {
+            return new PDFRenderer(document).renderImageWithDPI(0, 74);
         }
     }
 

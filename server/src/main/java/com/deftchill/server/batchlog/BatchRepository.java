@@ -50,46 +50,17 @@ interface BatchRepository extends JpaRepository<BatchEntity, UUID> {
             BatchRecord record,
             StoredPrediction predicted) {}
 
-    String ORDER = " order by b.madeOn desc, b.pouredAt desc, b.createdAt desc";
-
-    String WISH = """
-            where (:formulaId is null or b.formulaId = :formulaId)
-              and (:outcome is null or b.outcome = :outcome)
-              and (:words is null or b.foundBy like :words)
-              and (:cook is null or b.cook = :cook)
-              and (:since is null or b.madeOn >= :since)
-              and (:until is null or b.madeOn <= :until)
-            """;
-
-    /** Which batches: told by an index alone, since their rows are wide. */
-    @Query(
-            value = "select b.id from BatchEntity b " + WISH + ORDER,
-            countQuery = "select count(b) from BatchEntity b " + WISH)
-    Page<UUID> found(
-            UUID formulaId,
-            Outcome outcome,
-            String words,
-            String cook,
-            LocalDate since,
-            LocalDate until,
-            Pageable page);
-
     /** These, in the order of the log. */
     @Query("""
             select new com.deftchill.server.batchlog.BatchRepository$Line(b.id, b.formulaId, f.name, b.madeOn, b.pouredAt, b.outcome,
                    b.standingMm, b.cook, b.note, b.record, b.predicted)
             from BatchEntity b join FormulaEntity f on f.id = b.formulaId where b.id in :ids
-            """ + ORDER)
+            order by b.madeOn desc, b.pouredAt desc, b.createdAt desc
+            """)
     List<Line> lines(Collection<UUID> ids);
 
     /** How many of each outcome were made on a day. */
     record DayCount(LocalDate on, Outcome outcome, long count) {}
-
-    @Query("""
-            select new com.deftchill.server.batchlog.BatchRepository$DayCount(b.madeOn, b.outcome, count(b))
-            from BatchEntity b
-            """ + WISH + "group by b.madeOn, b.outcome order by b.madeOn, b.outcome")
-    List<DayCount> days(UUID formulaId, Outcome outcome, String words, String cook, LocalDate since, LocalDate until);
 
     @Query("select distinct b.cook from BatchEntity b where b.cook <> '' order by b.cook")
     List<String> cooks(Limit limit);

@@ -31,10 +31,12 @@ class LogService {
     private static final int PAGE = 500;
 
     private final BatchRepository batches;
+    private final BatchFinder finder;
     private final FirstPhotos photos;
 
-    LogService(BatchRepository batches, FirstPhotos photos) {
+    LogService(BatchRepository batches, BatchFinder finder, FirstPhotos photos) {
         this.batches = batches;
+        this.finder = finder;
         this.photos = photos;
     }
 
@@ -47,16 +49,9 @@ class LogService {
     }
 
     private Page<BatchRepository.Line> found(LogWish wish, int page, int size) {
-        var found = batches.found(
-                wish.formula(),
-                wish.outcome(),
-                wish.like(),
-                wish.cookOrNull(),
-                wish.since(),
-                wish.until(),
-                PageRequest.of(page, size));
-        var lines = found.isEmpty() ? List.<BatchRepository.Line>of() : batches.lines(found.getContent());
-        return new PageImpl<>(lines, found.getPageable(), found.getTotalElements());
+        var ids = finder.ids(wish, page, size);
+        var lines = ids.isEmpty() ? List.<BatchRepository.Line>of() : batches.lines(ids);
+        return new PageImpl<>(lines, PageRequest.of(page, size), finder.count(wish));
     }
 
     private static LogLine line(BatchRepository.Line line, Map<UUID, UUID> photos) {
@@ -87,9 +82,7 @@ class LogService {
 
     @Transactional(readOnly = true)
     List<LogDay> days(LogWish wish) {
-        return batches
-                .days(wish.formula(), wish.outcome(), wish.like(), wish.cookOrNull(), wish.since(), wish.until())
-                .stream()
+        return finder.days(wish).stream()
                 .map(day -> new LogDay(day.on(), day.outcome(), day.count()))
                 .toList();
     }

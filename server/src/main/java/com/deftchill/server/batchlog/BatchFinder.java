@@ -1,0 +1,79 @@
+package com.deftchill.server.batchlog;
+
+import com.deftchill.server.batchlog.BatchRepository.DayCount;
+import jakarta.persistence.EntityManager;
+import jakarta.persistence.TypedQuery;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+
+/**
+ * Which batches a wish finds. Only what is wished for is asked of the database, so that an index alone can tell: the rows of batches are
+ * wide.
+ */
+@Component
+class BatchFinder {
+    private static final String ORDER = " order by b.madeOn desc, b.pouredAt desc, b.createdAt desc";
+
+    private final EntityManager database;
+
+    BatchFinder(EntityManager database) {
+        this.database = database;
+    }
+
+    /** A condition and what it is about. */
+    private record Where(String text, Map<String, Object> values) {
+        <T> TypedQuery<T> in(TypedQuery<T> query) {
+            values.forEach(query::setParameter);
+            return query;
+        }
+    }
+
+    private static Where where(LogWish wish) {
+        var values = new LinkedHashMap<String, Object>();
+        var text = new StringBuilder();
+        add(text, values, "b.formulaId = :formula", "formula", wish.formula());
+        add(text, values, "b.outcome = :outcome", "outcome", wish.outcome());
+        add(text, values, "b.foundBy like :words", "words", wish.like());
+        add(text, values, "b.cook = :cook", "cook", wish.cookOrNull());
+        add(text, values, "b.madeOn >= :since", "since", wish.since());
+        add(text, values, "b.madeOn <= :until", "until", wish.until());
+        return new Where(text.toString(), values);
+    }
+
+    private static void add(
+            StringBuilder text, Map<String, Object> values, String condition, String name, Object value) {
+        if (value != null) {
+            text.append(text.isEmpty() ? " where " : " and ").append(condition);
+            values.put(name, value);
+        }
+    }
+
+    /** Newest first. */
+    List<UUID> ids(LogWish wish, int page, int size) {
+        var where = where(wish);
+        return where.in(database.createQuery("select b.id from BatchEntity b" + where.text() + ORDER, UUID.class))
+                .setFirstResult(page * size)
+                .setMaxResults(size)
+                .getResultList();
+    }
+
+    long count(LogWish wish) {
+        var where = where(wish);
+        return where.in(database.createQuery("select count(b.id) from BatchEntity b" + where.text(), Long.class))
+                .getSingleResult();
+    }
+
+    /** How many of each outcome were made on each day. */
+    List<DayCount> days(LogWish wish) {
+        var where = where(wish);
+        return where.in(database.createQuery(
+                        "select new com.deftchill.server.batchlog.BatchRepository$DayCount(b.madeOn, b.outcome, count(b.id))"
+                                + " from BatchEntity b" + where.text()
+                                + " group by b.madeOn, b.outcome order by b.madeOn, b.outcome",
+                        DayCount.class))
+                .getResultList();
+    }
+}
