@@ -334,7 +334,7 @@ class PicturesTest {
             assertThat(bench.status()).hasText("Saved");
             own.stopDatabase();
             bench.field("Amount of Sugar").fill("104 g");
-            assertThat(bench.status()).containsText("the database does not answer");
+            assertThat(bench.page().locator(".state").first()).containsText("the database does not answer");
             assertThat(bench.page().getByText("The database does not answer just now"))
                     .isVisible();
             take(bench, "database-away");
@@ -346,7 +346,7 @@ class PicturesTest {
     void papers(Server server) throws IOException {
         var api = new Api(server);
         var formula = "/api/formulas/"
-                + api.post("/api/formulas", Api.demo("chestnut-rum").toString())
+                + api.post("/api/formulas", Api.demo("pear-bay").toString())
                         .json()
                         .at("/id")
                         .asString();
