@@ -140,6 +140,24 @@ public final class TestServer implements AutoCloseable {
         run(List.of(script(), "start", directory.toString(), "--throwaway"), null);
     }
 
+    /** From now on what it has acknowledged is on the disk. */
+    public void makeDatabaseDurable() {
+        stopDatabase();
+        run(List.of(script(), "start", directory.toString()), null);
+    }
+
+    /** Killed at once and started again, durable. */
+    public void killDatabase() {
+        run(
+                List.of(
+                        "sh",
+                        "-c",
+                        "kill -9 $(cat %1$s/mariadb.pid); while %2$s running %1$s; do sleep 0.05; done"
+                                .formatted(directory, script())),
+                null);
+        run(List.of(script(), "start", directory.toString()), null);
+    }
+
     /** The database stays there, but says nothing any more; until it is let go on. */
     public void holdDatabase() {
         run(List.of("sh", "-c", "kill -STOP $(cat " + directory.resolve("mariadb.pid") + ")"), null);

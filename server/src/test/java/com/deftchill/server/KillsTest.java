@@ -1,0 +1,111 @@
+package com.deftchill.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
+
+import com.deftchill.server.support.Api;
+import com.deftchill.server.support.TestServer;
+import java.time.Duration;
+import java.util.Queue;
+import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ConcurrentLinkedQueue;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.atomic.AtomicInteger;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
+
+/** A few kills of the database while somebody edits and somebody makes a batch; ops/kills does it a hundred times and to everything. */
+@Execution(ExecutionMode.SAME_THREAD)
+class KillsTest {
+    private static final int KILLS = 3;
+    private static final int BETWEEN = 4;
+
+    private final AtomicBoolean enough = new AtomicBoolean();
+    private final Queue<String> entries = new ConcurrentLinkedQueue<>();
+    private final AtomicInteger saved = new AtomicInteger();
+
+    @Test
+    void whatWasAcknowledgedOutlivesADatabaseThatIsKilled() {
+        try (var server = TestServer.fresh("deftchill.database-answers-ms=1500")) {
+            server.makeDatabaseDurable();
+            var api = new Api(server.server());
+            var formula = UUID.randomUUID().toString();
+            await().atMost(Duration.ofSeconds(60))
+                    .until(() ->
+                            api.post("/api/formulas?id=" + formula, document(0)).status() == 201);
+            var making = UUID.randomUUID().toString();
+            var begun = Api.json().put("id", making).put("formulaId", formula).toString();
+            await().atMost(Duration.ofSeconds(60))
+                    .until(() -> api.post("/api/makings", begun).status() == 201);
+            var makes = CompletableFuture.runAsync(() -> make(api, making));
+            var edits = CompletableFuture.runAsync(() -> edit(api, formula));
+            for (int kill = 0; kill < KILLS; kill++) {
+                int made = entries.size();
+                int edited = saved.get();
+                await().atMost(Duration.ofSeconds(90))
+                        .until(() -> entries.size() >= made + BETWEEN && saved.get() >= edited + BETWEEN);
+                server.killDatabase();
+            }
+            enough.set(true);
+            CompletableFuture.allOf(makes, edits).join();
+
+            var view = api.get("/api/makings/" + making).text();
+            assertThat(entries).hasSizeGreaterThanOrEqualTo(KILLS * BETWEEN).allMatch(view::contains);
+            var name = api.get("/api/formulas/" + formula)
+                    .json()
+                    .at("/document/name")
+                    .asString();
+            assertThat(Integer.parseInt(name.replace("No. ", ""))).isGreaterThanOrEqualTo(saved.get());
+        }
+    }
+
+    private static String document(int n) {
+        return Api.demo("pear-bay").put("name", "No. " + n).toString();
+    }
+
+    /** Sent until it is acknowledged, each under an id of its own. */
+    private void make(Api api, String making) {
+        while (!enough.get()) {
+            var id = UUID.randomUUID().toString();
+            var body = Api.json();
+            body.putArray("events")
+                    .addObject()
+                    .put("id", id)
+                    .put("at", System.currentTimeMillis())
+                    .put("kind", "NOTED")
+                    .put("step", "")
+                    .put("text", "n");
+            await().atMost(Duration.ofSeconds(90))
+                    .until(() -> api.post("/api/makings/" + making + "/events", body.toString())
+                                    .status()
+                            == 200);
+            entries.add(id);
+        }
+    }
+
+    /** One state after the other; one that is there although nobody said so is read and gone on from. */
+    private void edit(Api api, String formula) {
+        var path = "/api/formulas/" + formula;
+        var version = new AtomicInteger();
+        for (int n = 1; !enough.get(); n++) {
+            var document = document(n);
+            await().atMost(Duration.ofSeconds(90)).until(() -> {
+                var answer = api.put(path, "{\"version\":" + version + ",\"document\":" + document + "}");
+                if (answer.status() == 409) {
+                    var there = api.get(path);
+                    if (there.status() == 200) {
+                        version.set(there.json().at("/version").asInt());
+                    }
+                    return false;
+                }
+                if (answer.status() == 200) {
+                    version.set(answer.json().at("/version").asInt());
+                }
+                return answer.status() == 200;
+            });
+            saved.set(n);
+        }
+    }
+}
