@@ -15,7 +15,7 @@ const lay = useSend('layLadder')
 const who = useWho()
 const { data: formulas } = useQuery({
   queryKey: ['formulas', 'for-ladder'],
-  queryFn: () => api.formulas({ size: 200 } as never),
+  queryFn: () => api.formulas({ size: 200, order: 'UPDATED' }),
 })
 const { data: larder } = useQuery({ queryKey: ['larder'], queryFn: api.larder, staleTime: Infinity })
 const formulaId = ref('')
@@ -27,6 +27,8 @@ const { data: formula } = useQuery({
 const choices = computed(() =>
   formula.value && larder.value ? stepped(formula.value.document, larder.value) : [],
 )
+/** What can be stepped in it is not known yet. */
+const loading = computed(() => formulaId.value !== '' && !(formula.value && larder.value))
 const address = ref('')
 watch(choices, (now) => (address.value = now[0]?.value ?? ''))
 const whips = computed(() => address.value.endsWith('/stage'))
@@ -103,7 +105,7 @@ async function go() {
       <label class="wide">Who tastes, with commas between them <input v-model="tasters" /></label>
     </div>
     <p v-for="w in wrong" :key="w" role="alert">{{ w }}</p>
-    <button type="submit" :disabled="busy">Lay it out</button>
+    <button type="submit" :disabled="busy || loading">Lay it out</button>
   </form>
 </template>
 
