@@ -42,7 +42,10 @@ start() {
   echo "$port" >"$dir/port"
   if [ ! -d "$data/mysql" ]; then
     rm -rf "$data"
-    mariadb-install-db --no-defaults --user="$user" --datadir="$data" --auth-root-authentication-method=normal \
+    # Its script takes no spaces in a path: where there are any, it is given one without.
+    local made=$data
+    if [[ "$data" =~ [^A-Za-z0-9/._-] ]]; then mkdir -p "$data"; ln -s "$data" "$socket_dir/data"; made=$socket_dir/data; fi
+    mariadb-install-db --no-defaults --user="$user" --datadir="$made" --auth-root-authentication-method=normal \
       --skip-test-db --skip-name-resolve --innodb-log-file-size=16M >"$dir/install.log" 2>&1 || fail "cannot create $data, see $dir/install.log"
     (umask 077; od -An -N24 -tx1 /dev/urandom | tr -d ' \n' >"$dir/password")
   fi
