@@ -123,6 +123,10 @@ class ArchiveKeeper {
     }
 
     private Outcome store(ZipFile zip, Table table, Row row, List<String> notes) throws IOException {
+        // Nothing is decoded for what stays as it is.
+        if (transactions.execute(status -> isThere(table, row.values()))) {
+            return Outcome.THERE;
+        }
         // Decoded before the transaction begins: nobody waits for a picture with a connection in hand.
         var pictures = new IdentityHashMap<JsonNode, PhotoService.Taken>();
         for (var photo : row.values().path("photos")) {
@@ -134,17 +138,15 @@ class ArchiveKeeper {
             }
         }
         try {
-            return transactions.execute(status -> keep(table, row.values(), pictures));
+            transactions.executeWithoutResult(status -> keep(table, row.values(), pictures));
+            return Outcome.ADDED;
         } catch (DataIntegrityViolationException e) {
             notes.add(row.file() + " belongs to something that is not here");
             return Outcome.LEFT_OUT;
         }
     }
 
-    private Outcome keep(Table table, ObjectNode row, Map<JsonNode, PhotoService.Taken> pictures) {
-        if (isThere(table, row)) {
-            return Outcome.THERE;
-        }
+    private void keep(Table table, ObjectNode row, Map<JsonNode, PhotoService.Taken> pictures) {
         insert(table, row, null);
         if (table == Tables.FORMULA) {
             formula(row);
@@ -158,7 +160,6 @@ class ArchiveKeeper {
                 }
             }
         }
-        return Outcome.ADDED;
     }
 
     private boolean isThere(Table table, ObjectNode row) {

@@ -1,5 +1,6 @@
 package com.deftchill.server.archive;
 
+import com.deftchill.core.kitchen.WrittenKitchen;
 import com.deftchill.core.text.Argument;
 import com.deftchill.core.verdict.Problem;
 import com.deftchill.server.problem.NotUnderstoodException;
@@ -119,6 +120,9 @@ class ArchiveReader {
                         Problem.rule("file.archive-newer")
                                 .with("version", Argument.figure(version, 0))
                                 .with("newest", Argument.figure(ArchiveWriter.VERSION, 0)))));
+            }
+            if (about.has("settings")) {
+                json.treeToValue(about.get("settings"), WrittenKitchen.class);
             }
             return about;
         } catch (JacksonException | Unfit e) {

@@ -5,6 +5,7 @@ import com.deftchill.core.larder.OwnKind;
 import com.deftchill.server.database.Once;
 import com.deftchill.server.formula.FormulaService;
 import com.deftchill.server.problem.NotFoundException;
+import com.deftchill.server.text.FileNames;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;
@@ -63,9 +64,8 @@ class ExchangeController {
     }
 
     private static String download(String name, String ending) {
-        var file = name.isBlank() ? "formula" : name.strip();
         return ContentDisposition.attachment()
-                .filename(file.replaceAll("[\\p{Cntrl}/\\\\:*?\"<>|]+", " ") + ending, StandardCharsets.UTF_8)
+                .filename(FileNames.of(name, "formula") + ending, StandardCharsets.UTF_8)
                 .build()
                 .toString();
     }

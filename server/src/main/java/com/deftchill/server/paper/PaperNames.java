@@ -1,5 +1,6 @@
 package com.deftchill.server.paper;
 
+import com.deftchill.server.text.FileNames;
 import java.nio.charset.StandardCharsets;
 import org.springframework.http.ContentDisposition;
 
@@ -11,8 +12,8 @@ final class PaperNames {
 
     /** Without what file systems refuse; never empty. */
     static String file(String name) {
-        var file = name.replaceAll("[\\p{Cntrl}/\\\\:*?\"<>|]+", " ").strip();
-        return file.isEmpty() ? "dessert" : file.substring(0, Math.min(LONGEST, file.length()));
+        var file = FileNames.of(name, "dessert");
+        return file.substring(0, Math.min(LONGEST, file.length()));
     }
 
     static String shown(String name) {
