@@ -129,8 +129,12 @@ public final class Api {
     /** What is at an address, as bytes. */
     public byte[] getBytes(String path) {
         try {
-            return client.send(request(path).GET().build(), BodyHandlers.ofByteArray())
-                    .body();
+            var response = client.send(request(path).GET().build(), BodyHandlers.ofByteArray());
+            if (response.statusCode() != 200) {
+                throw new IllegalStateException(
+                        response.statusCode() + " " + new String(response.body(), StandardCharsets.UTF_8));
+            }
+            return response.body();
         } catch (IOException e) {
             throw new IllegalStateException("no answer from " + address, e);
         } catch (InterruptedException e) {
