@@ -97,7 +97,7 @@ async function walk(event: KeyboardEvent) {
       >The list cannot be read now{{ total ? ': it is as it was last known' : '' }}.</template
     >
     <template v-else-if="book.answered.value">
-      {{ total === 1 ? '1 formula' : `${total} formulas`
+      {{ total === 1 ? '1 formula' : `${book.totalWords.value} formulas`
       }}{{ narrowed(wish) && !book.stale.value ? ' like that' : '' }}
     </template>
   </p>

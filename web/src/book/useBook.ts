@@ -1,6 +1,7 @@
 import { useQueries } from '@tanstack/vue-query'
 import { computed, shallowRef, watch, type Ref } from 'vue'
 import { api, type BookRow } from '@/api/client'
+import { counted } from '@/look/counted'
 import type { Wish } from './wish'
 
 /** Rows of a page; a page is asked for when one of its rows comes into sight. */
@@ -11,6 +12,7 @@ const AGAIN_MS = 1200
 interface Held {
   wish: string
   total: number
+  more: boolean
   pages: Map<number, BookRow[]>
 }
 
@@ -20,7 +22,7 @@ interface Held {
  * @param rows first and last row in sight
  */
 export function useBook(wish: Ref<Wish>, rows: Ref<readonly [number, number]>) {
-  const held = shallowRef<Held>({ wish: '', total: 0, pages: new Map() })
+  const held = shallowRef<Held>({ wish: '', total: 0, more: false, pages: new Map() })
   const key = computed(() => JSON.stringify(wish.value))
   const wanted = computed(() => {
     const first = Math.floor(rows.value[0] / SIZE)
@@ -48,12 +50,15 @@ export function useBook(wish: Ref<Wish>, rows: Ref<readonly [number, number]>) {
       const same = held.value.wish === key.value
       const pages = new Map(same ? held.value.pages : [])
       for (const page of came) pages.set(page.page, page.rows)
-      held.value = { wish: key.value, total: came[0]?.total ?? 0, pages }
+      // Counting goes on with the page that is looked at.
+      const far = came.reduce((a, b) => (b.total > a.total ? b : a))
+      held.value = { wish: key.value, total: far.total, more: far.more, pages }
     },
     { immediate: true, deep: false },
   )
   return {
     total: computed(() => held.value.total),
+    totalWords: computed(() => counted(held.value.total, held.value.more)),
     answered: computed(() => held.value.wish !== ''),
     /** Whether the rows are those of an earlier wish. */
     stale: computed(() => held.value.wish !== key.value),

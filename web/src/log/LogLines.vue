@@ -4,7 +4,7 @@ import type { LogLine } from '@/api/client'
 import { day, gap } from './words'
 
 /** Batches, newest first; a month stands over its days. */
-const props = defineProps<{ lines: LogLine[]; total: number; picked: string[]; more: boolean }>()
+const props = defineProps<{ lines: LogLine[]; total: string; picked: string[]; more: boolean }>()
 const emit = defineEmits<{ pick: [id: string]; more: []; formula: [id: string] }>()
 const choices = useChoices()
 const word = (o: string) => choices('outcome').find((c) => c.value === o)?.label ?? o

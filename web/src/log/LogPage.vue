@@ -11,7 +11,7 @@ import { useLog } from './useLog'
 
 /** All batches: found by what is known of them, as a list or on the days they were poured. */
 useTitle('Log · Deft Chill')
-const { wish, wishes, ask, found, lines, total, cooks, csv } = useLog()
+const { wish, wishes, ask, found, lines, total, totalWords, cooks, csv } = useLog()
 const choices = useChoices()
 const words = ref(wish.value.words ?? '')
 watch(
@@ -98,7 +98,7 @@ function pick(id: string) {
     <LogLines
       v-else
       :lines="lines"
-      :total="total"
+      :total="totalWords"
       :picked="picked"
       :more="found.hasNextPage.value"
       @pick="pick"

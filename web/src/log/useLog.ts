@@ -2,6 +2,7 @@ import { useInfiniteQuery, useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { useRoute, useRouter, type LocationQueryRaw } from 'vue-router'
 import { api, type LogWish } from '@/api/client'
+import { counted } from '@/look/counted'
 
 const SIZE = 50
 const FIELDS = ['formula', 'outcome', 'words', 'cook', 'since', 'until'] as const
@@ -30,14 +31,26 @@ export function useLog() {
     queryKey: computed(() => ['log', wish.value]),
     queryFn: ({ pageParam }) => api.searchLog({ ...wish.value, page: pageParam, size: SIZE } as LogWish),
     initialPageParam: 0,
-    getNextPageParam: (last) => ((last.page + 1) * last.size < last.total ? last.page + 1 : undefined),
+    getNextPageParam: (last) =>
+      last.more || (last.page + 1) * last.size < last.total ? last.page + 1 : undefined,
     placeholderData: (before) => before,
   })
   const lines = computed(() => found.data.value?.pages.flatMap((p) => p.lines) ?? [])
   const total = computed(() => found.data.value?.pages[0]?.total ?? 0)
+  const totalWords = computed(() => counted(total.value, !!found.data.value?.pages[0]?.more))
   const { data: cooks } = useQuery({ queryKey: ['log-cooks'], queryFn: api.logCooks })
   const csv = computed(
     () => `/api/log/table.csv?${new URLSearchParams(wish.value as Record<string, string>).toString()}`,
   )
-  return { wish, wishes, ask, found, lines, total, cooks: computed(() => cooks.value?.cooks ?? []), csv }
+  return {
+    wish,
+    wishes,
+    ask,
+    found,
+    lines,
+    total,
+    totalWords,
+    cooks: computed(() => cooks.value?.cooks ?? []),
+    csv,
+  }
 }

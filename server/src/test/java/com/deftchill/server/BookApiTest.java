@@ -107,6 +107,27 @@ class BookApiTest {
     }
 
     @Test
+    void eachOrderIsThatOfWhatIsKnown() {
+        var pear = create("pear-bay", "C pear");
+        create("coconut-sea-buckthorn", "B coconut");
+        create("pear-hazelnut-verrine", "A verrine");
+        assertThat(computed("&order=WORST").at("/rows/0/name").asString()).startsWith("B");
+        assertThat(list("&order=UPDATED").at("/rows/0/name").asString()).startsWith("A");
+        assertThat(list("&made=MADE").at("/rows")).isEmpty();
+
+        var made =
+                Api.json().put("madeOn", "2026-05-03").put("pouredAt", "14:00").put("outcome", "CLEAN");
+        made.set("document", Api.demo("pear-bay"));
+        var batch =
+                api.post("/api/formulas/" + pear + "/batches", made.toString()).json();
+        assertThat(list("&order=MADE").at("/rows/0/name").asString()).startsWith("C");
+        assertThat(list("&made=MADE").at("/rows/0/made/on").asString()).isEqualTo("2026-05-03");
+        api.delete("/api/formulas/" + pear + "/batches/" + batch.at("/id").asString());
+        assertThat(list("&made=MADE").at("/rows")).isEmpty();
+        assertThat(list("&made=NEVER").at("/total").asInt()).isEqualTo(3);
+    }
+
+    @Test
     void aSavedChangeIsComputedAnew() {
         var id = create("pear-bay", "Pear");
         computed("");

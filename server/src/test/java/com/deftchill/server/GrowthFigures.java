@@ -4,6 +4,7 @@ import com.deftchill.server.support.Api;
 import com.deftchill.server.support.TestServer;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.function.Supplier;
@@ -33,8 +34,8 @@ final class GrowthFigures {
             server.inDatabase(GrowthFigures::formulas);
             server.inDatabase(GrowthFigures::batches);
             server.inDatabase(GrowthFigures::kitchens);
-            server.inDatabase(
-                    database -> database.execute("analyze table formula, batch, book_entry, revision, photo"));
+            server.inDatabase(database ->
+                    database.execute("analyze table formula, batch, batch_word, book_entry, revision, photo"));
             System.out.printf("made up in %.0f s%n", (System.nanoTime() - begin) / 1e9);
             server.inDatabase(database -> System.out.printf(
                     "%d formulas, %d batches, %d kitchens%n",
@@ -97,7 +98,15 @@ final class GrowthFigures {
         });
         all.put("GET /api/book, by a word", () -> api.get("/api/book?search=smoked"));
         all.put("GET /api/book, by kind and tone", () -> api.get("/api/book?kind=set&tone=good"));
+        for (var order : List.of("NAME", "UPDATED", "MADE", "WORST")) {
+            all.put("GET /api/book, order " + order, () -> api.get("/api/book?order=" + order));
+        }
+        all.put("GET /api/book, by a word that nothing has", () -> api.get("/api/book?search=quandong"));
         all.put("GET /api/log, by a word", () -> api.get("/api/log?words=brandy"));
+        all.put("GET /api/log, by a word that nothing has", () -> api.get("/api/log?words=quandong"));
+        all.put("GET /api/log, a cook", () -> api.get("/api/log?cook=Ilke"));
+        all.put("GET /api/log, torn ones", () -> api.get("/api/log?outcome=TORN"));
+        all.put("GET /api/log, page 10", () -> api.get("/api/log?page=10"));
         all.put("GET /api/formulas, by name", () -> api.get("/api/formulas?order=NAME&search=pear"));
         var pear = Api.demo("pear-bay").toString();
         all.put("POST /api/assessments", () -> api.post("/api/assessments?tried=false", pear));
@@ -136,17 +145,18 @@ final class GrowthFigures {
                 "create table growth (id uuid not null primary key, base uuid not null, n int not null, key (base))");
         database.execute("insert into growth select uuid(), f.id, s.seq from formula f join seq_1_to_1000 s"
                 + " where f.kitchen = 'own' order by s.seq limit " + FORMULAS);
-        database.execute("insert into formula (id, kitchen, version, name, document, created_at, updated_at)"
-                + " select g.id, f.kitchen, 0, concat(f.name, ' ', g.n), f.document, f.created_at - interval g.n minute,"
-                + " f.updated_at - interval g.n minute from growth g join formula f on f.id = g.base");
+        database.execute(
+                "insert into formula (id, kitchen, version, name, document, created_at, updated_at, shown_at, worst_first)"
+                        + " select g.id, f.kitchen, 0, concat(f.name, ' ', g.n), f.document, f.created_at - interval g.n minute,"
+                        + " f.updated_at - interval g.n minute, f.shown_at - interval g.n minute, f.worst_first from growth g join formula f on f.id = g.base");
         database.execute(
                 "insert into formula_use select g.id, u.kind, u.entry_id from growth g join formula_use u on u.formula_id = g.base");
         database.execute(
                 "insert into kept_answer (formula_id, kitchen, model, fingerprint, predicted, computed_at)"
                         + " select g.id, k.kitchen, k.model, k.fingerprint, k.predicted, k.computed_at from growth g join kept_answer k on k.formula_id = g.base");
         database.execute(
-                "insert into book_entry (formula_id, kitchen, opened_at, tags, formula_version, rules, tone, line, kind, served, contents,"
-                        + " allergens, cut, computed_at) select g.id, b.kitchen, b.opened_at - interval g.n minute, b.tags, 0, b.rules, b.tone, b.line, b.kind,"
+                "insert into book_entry (formula_id, kitchen, tags, formula_version, rules, tone, line, kind, served, contents,"
+                        + " allergens, cut, computed_at) select g.id, b.kitchen, b.tags, 0, b.rules, b.tone, b.line, b.kind,"
                         + " b.served, b.contents, b.allergens, b.cut, b.computed_at from growth g join book_entry b on b.formula_id = g.base");
     }
 
@@ -158,6 +168,13 @@ final class GrowthFigures {
                         + " b.document, b.created_at, 0, b.kitchen, b.cook, b.found_by, b.record"
                         + " from growth g join seq_1_to_10 s join (select *, row_number() over (order by id) r from batch) b on b.r = 1 + (g.n + s.seq) % 8"
                         + " limit " + BATCHES);
+        database.execute(
+                "update formula f join (select formula_id, max(made_on) m from batch group by formula_id) b on b.formula_id = f.id"
+                        + " set f.made_on = b.m");
+        // Of the same words as those that they were made up from.
+        database.execute("insert ignore into batch_word select w.word_id, b.id from batch b"
+                + " join (select found_by, min(id) id from batch where id in (select batch_id from batch_word) group by found_by) o"
+                + " on o.found_by = b.found_by join batch_word w on w.batch_id = o.id where b.kitchen = 'own'");
     }
 
     /** Each with fifty formulas and a hundred batches of its own. */

@@ -69,8 +69,28 @@ class LogApiTest {
         assertThat(ids("formula=" + formula + "&words=window")).containsExactly(id);
         assertThat(ids("cook=Ilke%20" + word)).containsExactly(id);
         assertThat(api.get("/api/log/cooks").json().at("/cooks").toString()).contains("Ilke " + word);
-        assertThat(api.get("/api/log/days?words=" + word).json().at("/days")).hasSize(2);
+        assertThat(api.get("/api/log/days?since=2026-05-01&words=" + word)
+                        .json()
+                        .at("/days"))
+                .hasSize(2);
+        assertThat(ids("words=WINDOW%20" + word)).as("in any order").containsExactly(id);
+        assertThat(ids("words=window%20" + word + "%20nowhere")).isEmpty();
         assertThat(ids("words=%25_")).isEmpty();
+    }
+
+    /** What is said of it anew is what it is found by, and it takes its words with it. */
+    @Test
+    void aBatchIsFoundByWhatIsSaidOfItNow() {
+        var id = log(made("2026-05-03", "CLEAN").put("note", "before" + word));
+        assertThat(ids("words=fore" + word)).containsExactly(id);
+        var said = (ObjectNode) page(id).at("/said").deepCopy();
+        assertThat(correct(id, said.put("note", "after" + word), "Ilke").status())
+                .isEqualTo(200);
+        assertThat(ids("words=before" + word)).isEmpty();
+        assertThat(ids("words=fter" + word)).containsExactly(id);
+        assertThat(api.delete("/api/formulas/" + formula + "/batches/" + id).status())
+                .isEqualTo(204);
+        assertThat(ids("words=after" + word)).isEmpty();
     }
 
     private java.util.List<String> ids(String wish) {

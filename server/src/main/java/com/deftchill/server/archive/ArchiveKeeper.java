@@ -2,6 +2,7 @@ package com.deftchill.server.archive;
 
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.server.archive.ArchiveReader.Row;
+import com.deftchill.server.batchlog.BatchService;
 import com.deftchill.server.book.BookService;
 import com.deftchill.server.formula.FormulaUse;
 import com.deftchill.server.photo.PhotoService;
@@ -39,6 +40,7 @@ class ArchiveKeeper {
     private final Rows rows;
     private final PhotoService photos;
     private final BookService book;
+    private final BatchService batches;
     private final JdbcTemplate jdbc;
     private final NamedParameterJdbcTemplate named;
     private final TransactionTemplate transactions;
@@ -50,6 +52,7 @@ class ArchiveKeeper {
             Rows rows,
             PhotoService photos,
             BookService book,
+            BatchService batches,
             JdbcTemplate jdbc,
             TransactionTemplate transactions,
             JsonMapper json,
@@ -58,6 +61,7 @@ class ArchiveKeeper {
         this.rows = rows;
         this.photos = photos;
         this.book = book;
+        this.batches = batches;
         this.jdbc = jdbc;
         this.named = new NamedParameterJdbcTemplate(jdbc);
         this.transactions = transactions;
@@ -150,6 +154,8 @@ class ArchiveKeeper {
         insert(table, row, null);
         if (table == Tables.FORMULA) {
             formula(row);
+        } else if (table == Tables.BATCH) {
+            batches.kept(UUID.fromString(row.path("id").asString()));
         }
         for (var part : table.parts()) {
             for (var one : row.path(part.key())) {
@@ -213,6 +219,7 @@ class ArchiveKeeper {
     /** What follows from its document, and its tags. */
     private void formula(ObjectNode row) {
         var id = row.path("id").asString();
+        jdbc.update("update formula set shown_at = updated_at where id = ?", id);
         for (var use : FormulaUse.of(json.treeToValue(row.get("document"), WrittenFormula.class))) {
             jdbc.update(
                     "insert into formula_use (formula_id, kind, entry_id) values (?, ?, ?)",

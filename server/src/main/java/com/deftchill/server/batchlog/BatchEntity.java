@@ -2,19 +2,25 @@ package com.deftchill.server.batchlog;
 
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.server.formula.StoredPrediction;
+import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
+import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.util.HashSet;
 import java.util.Locale;
+import java.util.Set;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.annotations.OptimisticLock;
 import org.hibernate.annotations.TenantId;
 import org.hibernate.type.SqlTypes;
 
@@ -50,6 +56,13 @@ class BatchEntity {
     private String note;
     private String cook = "";
     private String foundBy = "";
+
+    /** Ids of the words that it is found by; kept by {@link BatchWords}. */
+    @ElementCollection
+    @OptimisticLock(excluded = true)
+    @CollectionTable(name = "batch_word", joinColumns = @JoinColumn(name = "batch_id"))
+    @Column(name = "word_id", insertable = false, updatable = false)
+    private Set<Long> words = new HashSet<>();
 
     @Column(updatable = false)
     private UUID makingId;
@@ -111,6 +124,10 @@ class BatchEntity {
 
     long getVersion() {
         return version;
+    }
+
+    String getFoundBy() {
+        return foundBy;
     }
 
     UUID getFormulaId() {

@@ -1,6 +1,7 @@
 package com.deftchill.server.batchlog;
 
 import com.deftchill.server.batchlog.BatchRepository.DayCount;
+import com.deftchill.server.database.Like;
 import jakarta.persistence.EntityManager;
 import jakarta.persistence.TypedQuery;
 import java.util.LinkedHashMap;
@@ -17,10 +18,15 @@ import org.springframework.stereotype.Component;
 class BatchFinder {
     private static final String ORDER = " order by b.madeOn desc, b.pouredAt desc, b.createdAt desc";
 
-    private final EntityManager database;
+    /** Of which no batch has any. */
+    private static final long NO_WORD = 0;
 
-    BatchFinder(EntityManager database) {
+    private final EntityManager database;
+    private final BatchWords words;
+
+    BatchFinder(EntityManager database, BatchWords words) {
         this.database = database;
+        this.words = words;
     }
 
     /** A condition and what it is about. */
@@ -31,15 +37,26 @@ class BatchFinder {
         }
     }
 
-    private static Where where(LogWish wish) {
+    private Where where(LogWish wish) {
         var values = new LinkedHashMap<String, Object>();
         var text = new StringBuilder();
         add(text, values, "b.formulaId = :formula", "formula", wish.formula());
         add(text, values, "b.outcome = :outcome", "outcome", wish.outcome());
-        add(text, values, "b.foundBy like :words", "words", wish.like());
         add(text, values, "b.cook = :cook", "cook", wish.cookOrNull());
         add(text, values, "b.madeOn >= :since", "since", wish.since());
         add(text, values, "b.madeOn <= :until", "until", wish.until());
+        int number = 0;
+        for (var word : wish.wordsOrNone()) {
+            var name = "word" + number++;
+            add(text, values, "b.foundBy like :" + name + " escape '!'", name, Like.containing(word));
+        }
+        words.rare(wish.wordsOrNone())
+                .ifPresent(ids -> add(
+                        text,
+                        values,
+                        "b.id in (select c.id from BatchEntity c join c.words w where w in :rare)",
+                        "rare",
+                        ids.isEmpty() ? List.of(NO_WORD) : ids));
         return new Where(text.toString(), values);
     }
 
@@ -60,9 +77,14 @@ class BatchFinder {
                 .getResultList();
     }
 
-    long count(LogWish wish) {
+    /** How many there are, of so many at most. */
+    long count(LogWish wish, int most) {
         var where = where(wish);
-        return where.in(database.createQuery("select count(b.id) from BatchEntity b" + where.text(), Long.class))
+        return where.in(database.createQuery(
+                        "select count(*) from (select b.id as id from BatchEntity b" + where.text() + ORDER
+                                + " limit :most) found",
+                        Long.class))
+                .setParameter("most", most)
                 .getSingleResult();
     }
 

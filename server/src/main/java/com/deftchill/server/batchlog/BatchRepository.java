@@ -11,6 +11,7 @@ import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
 /** Batches as made. */
@@ -62,6 +63,20 @@ interface BatchRepository extends JpaRepository<BatchEntity, UUID> {
     /** How many of each outcome were made on a day. */
     record DayCount(LocalDate on, Outcome outcome, long count) {}
 
-    @Query("select distinct b.cook from BatchEntity b where b.cook <> '' order by b.cook")
-    List<String> cooks(Limit limit);
+    record CookOf(String kitchen, String cook) {}
+
+    /** With their kitchen, so that the index is read from name to name. */
+    @Query("""
+            select distinct new com.deftchill.server.batchlog.BatchRepository$CookOf(b.kitchen, b.cook)
+            from BatchEntity b where b.cook > '' order by b.kitchen, b.cook
+            """)
+    List<CookOf> cooks(Limit limit);
+
+    /** Tells a formula when it was last made. */
+    @Modifying
+    @Query(nativeQuery = true, value = """
+                    update formula f set f.made_on = (select max(b.made_on) from batch b where b.formula_id = f.id)
+                    where f.id = :formulaId
+                    """)
+    void lastMade(UUID formulaId);
 }

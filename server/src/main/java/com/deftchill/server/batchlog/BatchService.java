@@ -25,6 +25,7 @@ import org.springframework.data.domain.Page;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** Logs batches, each with what was predicted for the formula it was made by, and takes corrections. */
 @Service
@@ -36,23 +37,29 @@ public class BatchService {
 
     private final BatchRepository batches;
     private final BatchChangeRepository changes;
+    private final BatchWords words;
     private final FormulaService formulas;
     private final Computing computing;
     private final Fingerprints fingerprints;
+    private final TransactionTemplate transactions;
     private final Clock clock;
 
     BatchService(
             BatchRepository batches,
             BatchChangeRepository changes,
+            BatchWords words,
             FormulaService formulas,
             Computing computing,
             Fingerprints fingerprints,
+            TransactionTemplate transactions,
             Clock clock) {
         this.batches = batches;
         this.changes = changes;
+        this.words = words;
         this.formulas = formulas;
         this.computing = computing;
         this.fingerprints = fingerprints;
+        this.transactions = transactions;
         this.clock = clock;
     }
 
@@ -109,9 +116,16 @@ public class BatchService {
 
     private BatchEntity log(UUID id, UUID formulaId, Predicted predicted, CameOut said, UUID makingId) {
         var now = clock.instant();
-        return batches.saveAndFlush(
-                new BatchEntity(id, formulaId, makingId, predicted.prediction(), predicted.document(), now)
-                        .write(said, formulaName(formulaId), now));
+        return transactions.execute(status ->
+                stored(new BatchEntity(id, formulaId, makingId, predicted.prediction(), predicted.document(), now)
+                        .write(said, formulaName(formulaId), now)));
+    }
+
+    private BatchEntity stored(BatchEntity batch) {
+        var kept = batches.saveAndFlush(batch);
+        words.keep(kept.getId(), kept.getFoundBy());
+        batches.lastMade(kept.getFormulaId());
+        return kept;
     }
 
     /** Corrects what is said of a batch; what was there before is kept. */
@@ -133,7 +147,7 @@ public class BatchService {
         if (!goesOn) {
             changes.save(new BatchChangeEntity(id, by, now, batch.said()));
         }
-        return batches.saveAndFlush(batch.write(said, formulaName(batch.getFormulaId()), now));
+        return stored(batch.write(said, formulaName(batch.getFormulaId()), now));
     }
 
     @Transactional(readOnly = true)
@@ -198,8 +212,17 @@ public class BatchService {
                 .getId();
     }
 
+    /** Told that a batch was stored otherwise, in the same transaction. */
+    public void kept(UUID id) {
+        var batch = get(id);
+        words.keep(id, batch.getFoundBy());
+        batches.lastMade(batch.getFormulaId());
+    }
+
     @Transactional
     void delete(UUID formulaId, UUID id) {
         batches.delete(get(formulaId, id));
+        batches.flush();
+        batches.lastMade(formulaId);
     }
 }

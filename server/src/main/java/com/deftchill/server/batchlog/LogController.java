@@ -69,8 +69,13 @@ class LogController {
             Optional<UUID> photo,
             StoredPrediction predicted) {}
 
-    /** A page of the log, newest first. */
-    record LogPage(List<LogLine> lines, long total, int page, int size) {}
+    /**
+     * A page of the log, newest first.
+     *
+     * @param total found, counted up to a thousand after the page's first
+     * @param more whether there are more than that
+     */
+    record LogPage(List<LogLine> lines, long total, boolean more, int page, int size) {}
 
     /** How many batches of each outcome were poured on a day. */
     record LogDay(LocalDate on, Outcome outcome, long count) {}
@@ -92,7 +97,10 @@ class LogController {
     }
 
     @GetMapping("/days")
-    @Operation(operationId = "logDays", summary = "What was poured on which day, by outcome")
+    @Operation(
+            operationId = "logDays",
+            summary = "What was poured on which day, by outcome",
+            description = "Without a day since: in the six weeks before the day until, or before today.")
     LogDays days(@ParameterObject @Valid LogWish wish) {
         return new LogDays(log.days(wish));
     }

@@ -5,11 +5,14 @@ import com.deftchill.core.learn.Quantity;
 import com.deftchill.server.batchlog.LogController.LogDay;
 import com.deftchill.server.batchlog.LogController.LogLine;
 import com.deftchill.server.batchlog.LogController.LogPage;
+import com.deftchill.server.database.Count;
 import com.deftchill.server.photo.FirstPhotos;
 import com.deftchill.server.text.Cells;
 import java.io.IOException;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -17,9 +20,6 @@ import java.util.Optional;
 import java.util.UUID;
 import org.apache.commons.csv.CSVFormat;
 import org.springframework.data.domain.Limit;
-import org.springframework.data.domain.Page;
-import org.springframework.data.domain.PageImpl;
-import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -29,29 +29,33 @@ class LogService {
     private static final int MOST_COOKS = 200;
     private static final int MOST_ROWS = 20_000;
     private static final int PAGE = 500;
+    /** As a calendar shows them. */
+    private static final int WEEKS = 6;
 
     private final BatchRepository batches;
     private final BatchFinder finder;
     private final FirstPhotos photos;
+    private final Clock clock;
 
-    LogService(BatchRepository batches, BatchFinder finder, FirstPhotos photos) {
+    LogService(BatchRepository batches, BatchFinder finder, FirstPhotos photos, Clock clock) {
         this.batches = batches;
         this.finder = finder;
         this.photos = photos;
+        this.clock = clock;
     }
 
     @Transactional(readOnly = true)
     LogPage search(LogWish wish, int page, int size) {
         var found = found(wish, page, size);
-        var firsts = photos.of(
-                found.getContent().stream().map(BatchRepository.Line::id).toList());
-        return new LogPage(found.map(line -> line(line, firsts)).getContent(), found.getTotalElements(), page, size);
+        var firsts = photos.of(found.stream().map(BatchRepository.Line::id).toList());
+        var count = Count.of(page, size, found.size(), most -> finder.count(wish, (int) most));
+        var lines = found.stream().map(line -> line(line, firsts)).toList();
+        return new LogPage(lines, count.total(), count.more(), page, size);
     }
 
-    private Page<BatchRepository.Line> found(LogWish wish, int page, int size) {
+    private List<BatchRepository.Line> found(LogWish wish, int page, int size) {
         var ids = finder.ids(wish, page, size);
-        var lines = ids.isEmpty() ? List.<BatchRepository.Line>of() : batches.lines(ids);
-        return new PageImpl<>(lines, PageRequest.of(page, size), finder.count(wish));
+        return ids.isEmpty() ? List.of() : batches.lines(ids);
     }
 
     private static LogLine line(BatchRepository.Line line, Map<UUID, UUID> photos) {
@@ -82,14 +86,18 @@ class LogService {
 
     @Transactional(readOnly = true)
     List<LogDay> days(LogWish wish) {
-        return finder.days(wish).stream()
+        var last = wish.until() == null ? LocalDate.now(clock) : wish.until();
+        var since = wish.since() == null ? last.minusWeeks(WEEKS) : wish.since();
+        return finder.days(wish.from(since)).stream()
                 .map(day -> new LogDay(day.on(), day.outcome(), day.count()))
                 .toList();
     }
 
     @Transactional(readOnly = true)
     List<String> cooks() {
-        return batches.cooks(Limit.of(MOST_COOKS));
+        return batches.cooks(Limit.of(MOST_COOKS)).stream()
+                .map(BatchRepository.CookOf::cook)
+                .toList();
     }
 
     /** As a table; no cell begins a spreadsheet's formula. */
@@ -131,7 +139,7 @@ class LogService {
                             Cells.written(line.note()),
                             line.id());
                 }
-                if (!found.hasNext()) {
+                if (found.size() < PAGE) {
                     break;
                 }
             }

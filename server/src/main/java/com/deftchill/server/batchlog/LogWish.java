@@ -3,6 +3,7 @@ package com.deftchill.server.batchlog;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
+import java.util.Set;
 import java.util.UUID;
 
 /**
@@ -22,17 +23,13 @@ record LogWish(
 
         @Schema(type = "string", format = "date") LocalDate since,
         @Schema(type = "string", format = "date") LocalDate until) {
-    /** As the database looks for it; null where nothing is asked. */
-    String like() {
-        if (words == null || words.isBlank()) {
-            return null;
-        }
-        var plain = words.strip()
-                .toLowerCase(java.util.Locale.ROOT)
-                .replace("\\", "")
-                .replace("%", "")
-                .replace("_", "\\_");
-        return "%" + plain.replaceAll("\\s+", "%") + "%";
+    /** Each of them, in small letters. */
+    Set<String> wordsOrNone() {
+        return words == null ? Set.of() : BatchWords.in(words);
+    }
+
+    LogWish from(LocalDate first) {
+        return new LogWish(formula, outcome, words, cook, first, until);
     }
 
     String cookOrNull() {

@@ -20,6 +20,7 @@ import java.util.stream.Collectors;
  */
 record BookAnswer(
         String tone, String line, String kind, String served, String contents, List<String> allergens, SmallCut cut) {
+    private static final List<String> WORST_FIRST = List.of("unsafe", "bad", "caution", "unknown", "good");
     private static final int LONGEST_LINE = 1000;
     private static final int LONGEST_CONTENTS = 4000;
 
@@ -44,6 +45,11 @@ record BookAnswer(
                 ? "One thing in it is not understood yet."
                 : problems + " things in it are not understood yet.";
         return new BookAnswer("unknown", line, "", served, "", List.of(), null);
+    }
+
+    /** Where it stands when the worst come first; what was never computed comes last, by the column's default. */
+    byte place() {
+        return (byte) WORST_FIRST.indexOf(tone);
     }
 
     private static String tone(Assessment assessment) {

@@ -94,6 +94,7 @@ class BookAnswers {
             entries.ensure(formulaId);
             entries.findById(formulaId)
                     .ifPresent(entry -> entry.answer(formula.getVersion(), rules, answer, clock.instant()));
+            entries.place(formulaId, answer.place());
         });
     }
 

@@ -34,8 +34,14 @@ class BookController {
         this.book = book;
     }
 
-    /** A page of the Book. {@code computing}: some rows are not of today yet; ask again in a second. */
-    record BookPage(List<BookService.BookRow> rows, long total, int page, int size, boolean computing) {}
+    /**
+     * A page of the Book.
+     *
+     * @param total found, counted up to a thousand after the page's first
+     * @param more whether there are more than that
+     * @param computing some rows are not of today yet; ask again in a second
+     */
+    record BookPage(List<BookService.BookRow> rows, long total, boolean more, int page, int size, boolean computing) {}
 
     /** Tags of a formula, or all in use. */
     record Tags(
@@ -75,7 +81,7 @@ class BookController {
                     int size) {
         var found = book.list(new Wanted(search, kind, tone, without, tag, made, putAway, order, page, size));
         boolean computing = found.rows().stream().anyMatch(row -> !row.fresh());
-        return new BookPage(found.rows(), found.total(), page, size, computing);
+        return new BookPage(found.rows(), found.count().total(), found.count().more(), page, size, computing);
     }
 
     @GetMapping("/tags")

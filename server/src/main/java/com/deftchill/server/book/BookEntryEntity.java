@@ -31,7 +31,6 @@ class BookEntryEntity {
     @TenantId
     private String kitchen;
 
-    private Instant openedAt;
     private String tags = "";
     private long formulaVersion = NO_VERSION;
     private String rules = "";

@@ -1,5 +1,6 @@
 package com.deftchill.server.book;
 
+import com.deftchill.server.database.Like;
 import jakarta.persistence.EntityManager;
 import jakarta.persistence.Query;
 import jakarta.persistence.Tuple;
@@ -15,17 +16,14 @@ import java.util.UUID;
 final class BookQuery {
     private static final int MOST_WORDS = 6;
     private static final String FROM = " from FormulaEntity f left join BookEntryEntity e on e.formulaId = f.id";
-    private static final String LAST_MADE = "(select max(b.madeOn) from BatchEntity b where b.formulaId = f.id)";
 
     /** In which order. */
     enum Order {
-        OPENED("coalesce(e.openedAt, f.updatedAt) desc, f.id"),
+        OPENED("f.shownAt desc, f.id"),
         NAME("f.name, f.id"),
         UPDATED("f.updatedAt desc, f.id"),
-        MADE("madeOn desc nulls last, f.name, f.id"),
-        WORST(
-                "case e.tone when 'unsafe' then 0 when 'bad' then 1 when 'caution' then 2 when 'unknown' then 3 when 'good' then 4"
-                        + " else 5 end, f.name, f.id");
+        MADE("f.madeOn desc, f.name, f.id"),
+        WORST("f.worstFirst, f.name, f.id");
 
         private final String by;
 
@@ -62,6 +60,9 @@ final class BookQuery {
             int size) {}
 
     private final List<String> conditions = new ArrayList<>();
+    /** Whether anything that is kept beside a formula is asked for: else it is not looked up. */
+    private boolean asksBeside;
+
     private final Map<String, Object> values = new LinkedHashMap<>();
     private final Wanted wanted;
 
@@ -72,38 +73,38 @@ final class BookQuery {
         for (var word : wanted.search().toLowerCase(Locale.ROOT).strip().split("\\s+")) {
             if (!word.isEmpty() && words < MOST_WORDS) {
                 var name = "word" + words++;
-                conditions.add(
+                beside(
                         "(f.name like :%1$s escape '!' or e.tags like :%1$s escape '!' or e.contents like :%1$s escape '!')"
                                 .formatted(name));
-                values.put(name, "%" + escaped(word) + "%");
+                values.put(name, Like.containing(word));
             }
         }
         equal("kind", wanted.kind());
         equal("tone", wanted.tone());
         if (!wanted.tag().isEmpty()) {
-            conditions.add("e.tags like :tag escape '!'");
-            values.put("tag", "%|" + escaped(wanted.tag()) + "|%");
+            beside("e.tags like :tag escape '!'");
+            values.put("tag", Like.containing("|" + wanted.tag() + "|"));
         }
         if (!wanted.without().isEmpty()) {
             // What is not understood yet may contain anything.
-            conditions.add("e.kind <> '' and e.allergens not like :without escape '!'");
-            values.put("without", "%|" + escaped(wanted.without()) + "|%");
+            beside("e.kind <> '' and e.allergens not like :without escape '!'");
+            values.put("without", Like.containing("|" + wanted.without() + "|"));
         }
         if (wanted.made() != Made.EITHER) {
-            conditions.add((wanted.made() == Made.MADE ? "exists " : "not exists ")
-                    + "(select 1 from BatchEntity b where b.formulaId = f.id)");
+            conditions.add(wanted.made() == Made.MADE ? "f.madeOn is not null" : "f.madeOn is null");
         }
+    }
+
+    private void beside(String condition) {
+        asksBeside = true;
+        conditions.add(condition);
     }
 
     private void equal(String field, String value) {
         if (!value.isEmpty()) {
-            conditions.add("e." + field + " = :" + field);
+            beside("e." + field + " = :" + field);
             values.put(field, value);
         }
-    }
-
-    private static String escaped(String text) {
-        return text.replace("!", "!!").replace("%", "!%").replace("_", "!_");
     }
 
     /** The page in its order first, then its rows alone: what is drawn is not sorted with the whole list. */
@@ -116,7 +117,7 @@ final class BookQuery {
                 .createQuery(
                         "select f.id as id, f.name as name, f.version as version, f.updatedAt as updatedAt, e.tags as tags,"
                                 + " e.tone as tone, e.line as line, e.kind as kind, e.served as served, e.cut as cut,"
-                                + " e.formulaVersion as formulaVersion, e.rules as rules, " + LAST_MADE + " as madeOn"
+                                + " e.formulaVersion as formulaVersion, e.rules as rules, f.madeOn as madeOn"
                                 + FROM + " where f.id in :ids",
                         Tuple.class)
                 .setParameter("ids", ids)
@@ -127,21 +128,26 @@ final class BookQuery {
     }
 
     private List<UUID> ids(EntityManager entities) {
-        boolean byMade = wanted.order() == Order.MADE;
-        var query = entities.createQuery(
-                "select f.id as id" + (byMade ? ", " + LAST_MADE + " as madeOn" : "") + FROM + where() + " order by "
-                        + wanted.order().by,
-                Tuple.class);
+        var query =
+                entities.createQuery("select f.id" + from() + where() + " order by " + wanted.order().by, UUID.class);
         bind(query);
-        return query.setFirstResult(wanted.page() * wanted.size()).setMaxResults(wanted.size()).getResultList().stream()
-                .map(row -> row.get("id", UUID.class))
-                .toList();
+        return query.setFirstResult(wanted.page() * wanted.size())
+                .setMaxResults(wanted.size())
+                .getResultList();
     }
 
-    long count(EntityManager entities) {
-        var query = entities.createQuery("select count(*)" + FROM + where(), Long.class);
+    /** How many there are, of so many at most. */
+    long count(EntityManager entities, int most) {
+        var query = entities.createQuery(
+                "select count(*) from (select f.id as id" + from() + where()
+                        + " order by f.shownAt desc, f.id limit :most) found",
+                Long.class);
         bind(query);
-        return query.getSingleResult();
+        return query.setParameter("most", most).getSingleResult();
+    }
+
+    private String from() {
+        return asksBeside ? FROM : " from FormulaEntity f";
     }
 
     private String where() {

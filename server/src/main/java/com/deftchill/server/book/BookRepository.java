@@ -24,8 +24,13 @@ interface BookRepository extends JpaRepository<BookEntryEntity, UUID> {
     void tag(UUID formulaId, String tags);
 
     @Modifying
-    @Query("update BookEntryEntity e set e.openedAt = :now where e.formulaId = :formulaId")
+    @Query("update FormulaEntity f set f.shownAt = :now where f.id = :formulaId")
     void open(UUID formulaId, Instant now);
+
+    /** Where it stands among those of which the worst come first. */
+    @Modifying
+    @Query("update FormulaEntity f set f.worstFirst = :place where f.id = :formulaId")
+    void place(UUID formulaId, byte place);
 
     /** Lists of tags as they are stored, each once, of formulas at hand. */
     @Query("""

@@ -5,6 +5,7 @@ import com.deftchill.core.batch.Served;
 import com.deftchill.server.batchlog.LastBatches;
 import com.deftchill.server.batchlog.LastBatches.LastBatch;
 import com.deftchill.server.book.BookQuery.Wanted;
+import com.deftchill.server.database.Count;
 import com.deftchill.server.formula.FormulaOpened;
 import com.deftchill.server.formula.FormulaService;
 import com.deftchill.server.workplace.Fingerprints;
@@ -74,7 +75,7 @@ public class BookService {
             Optional<LastBatch> made) {}
 
     /** A page of the Book. */
-    record Rows(List<BookRow> rows, long total) {}
+    record Rows(List<BookRow> rows, Count count) {}
 
     @Transactional(readOnly = true)
     Rows list(Wanted wanted) {
@@ -87,7 +88,8 @@ public class BookService {
                 .toList());
         var rows = found.stream().map(row -> row(row, rules, made)).toList();
         rows.stream().filter(row -> !row.fresh()).map(BookRow::id).forEach(answers::ask);
-        return new Rows(rows, query.count(entities));
+        return new Rows(
+                rows, Count.of(wanted.page(), wanted.size(), rows.size(), most -> query.count(entities, (int) most)));
     }
 
     private static BookRow row(Tuple row, String rules, Map<UUID, LastBatch> made) {
@@ -142,7 +144,6 @@ public class BookService {
     @EventListener
     @Transactional
     public void opened(FormulaOpened opened) {
-        entries.ensure(opened.formulaId());
         entries.open(opened.formulaId(), clock.instant());
     }
 }

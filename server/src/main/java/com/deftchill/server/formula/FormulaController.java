@@ -45,8 +45,13 @@ class FormulaController {
         this.patches = patches;
     }
 
-    /** A page of a list of formulas, without their documents. */
-    record FormulaPage(List<FormulaSummary> formulas, long total, int page, int size) {}
+    /**
+     * A page of a list of formulas, without their documents.
+     *
+     * @param total found, counted up to a thousand after the page's first
+     * @param more whether there are more than that
+     */
+    record FormulaPage(List<FormulaSummary> formulas, long total, boolean more, int page, int size) {}
 
     /** A stored formula, whole; put away or at hand. */
     record StoredFormula(UUID id, long version, Instant updatedAt, boolean putAway, WrittenFormula document) {}
@@ -77,7 +82,8 @@ class FormulaController {
                     @Max(value = 200, message = "must be from 1 to 200")
                     int size) {
         var found = formulas.list(new Listing(search, putAway, order, page, size));
-        return new FormulaPage(found.getContent(), found.getTotalElements(), page, size);
+        return new FormulaPage(
+                found.formulas(), found.count().total(), found.count().more(), page, size);
     }
 
     @GetMapping("/{id}")

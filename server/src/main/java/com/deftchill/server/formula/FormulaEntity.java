@@ -10,9 +10,11 @@ import jakarta.persistence.JoinColumn;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.HashSet;
 import java.util.Set;
 import java.util.UUID;
+import org.hibernate.annotations.DynamicUpdate;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.annotations.OptimisticLock;
 import org.hibernate.annotations.TenantId;
@@ -20,6 +22,7 @@ import org.hibernate.type.SqlTypes;
 
 /** A stored formula: its document as typed, and the version that guards it. */
 @Entity
+@DynamicUpdate
 @Table(name = "formula")
 public class FormulaEntity {
     private static final int NAME_LENGTH = 200;
@@ -45,6 +48,17 @@ public class FormulaEntity {
 
     private Instant putAwayAt;
 
+    /** When it was last opened or changed. */
+    private Instant shownAt;
+
+    /** When it was last made; follows from the log. */
+    @Column(insertable = false)
+    private LocalDate madeOn;
+
+    /** Its place where the worst are listed first; follows from what the Book says of it. */
+    @Column(insertable = false)
+    private byte worstFirst;
+
     /** Follows from the document, whose version counts. */
     @ElementCollection
     @OptimisticLock(excluded = true)
@@ -66,6 +80,7 @@ public class FormulaEntity {
                 .name()
                 .substring(0, Math.min(NAME_LENGTH, newDocument.name().length()));
         this.updatedAt = now;
+        this.shownAt = now;
         var used = FormulaUse.of(newDocument);
         uses.retainAll(used);
         uses.addAll(used);

@@ -3,6 +3,8 @@ package com.deftchill.server.formula;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.text.Argument;
 import com.deftchill.core.verdict.Problem;
+import com.deftchill.server.database.Count;
+import com.deftchill.server.database.Like;
 import com.deftchill.server.problem.NotFoundException;
 import com.deftchill.server.problem.NotUnderstoodException;
 import com.deftchill.server.problem.StaleVersionException;
@@ -11,7 +13,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
-import org.springframework.data.domain.Page;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
@@ -48,12 +49,22 @@ public class FormulaService {
         }
     }
 
+    /** A page of formulas. */
+    record Listed(List<FormulaSummary> formulas, Count count) {}
+
     @Transactional(readOnly = true)
-    public Page<FormulaSummary> list(Listing wanted) {
+    Listed list(Listing wanted) {
         var page = PageRequest.of(wanted.page(), wanted.size(), wanted.order().sort);
-        return wanted.putAway()
+        var found = wanted.putAway()
                 ? formulas.findByPutAwayAtIsNotNullAndNameContaining(wanted.search(), page)
                 : formulas.findByPutAwayAtIsNullAndNameContaining(wanted.search(), page);
+        return new Listed(
+                found, Count.of(wanted.page(), wanted.size(), found.size(), most -> count(wanted, (int) most)));
+    }
+
+    private long count(Listing wanted, int most) {
+        var like = Like.containing(wanted.search());
+        return wanted.putAway() ? formulas.countPutAway(like, most) : formulas.countAtHand(like, most);
     }
 
     /** A formula that uses an entry of the larder. */
