@@ -107,6 +107,22 @@ class BookApiTest {
     }
 
     @Test
+    void itIsFoundByItsNewNameAndByItsTagsAtOnce() {
+        var id = create("pear-bay", "Pear");
+        var renamed = api.patch(
+                "/api/formulas/" + id,
+                "[{\"op\": \"replace\", \"path\": \"/name\", \"value\": \"Quandong " + word + "\"}]");
+        assertThat(renamed.status()).as(renamed.text()).isEqualTo(200);
+        assertThat(list("%20andon").at("/total").asInt()).isOne();
+        assertThat(api.get("/api/book?search=" + word + "%20Pear").json().at("/rows"))
+                .isEmpty();
+        api.put("/api/book/" + id + "/tags", "{\"tags\": [\"late summer\"]}");
+        assertThat(list("%20SUMMER%20late%20quandong").at("/total").asInt()).isOne();
+        assertThat(list("%20summer%20early").at("/total").asInt()).isZero();
+        assertThat(list("%20100%25").at("/total").asInt()).isZero();
+    }
+
+    @Test
     void eachOrderIsThatOfWhatIsKnown() {
         var pear = create("pear-bay", "C pear");
         create("coconut-sea-buckthorn", "B coconut");

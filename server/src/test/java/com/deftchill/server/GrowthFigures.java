@@ -12,7 +12,7 @@ import org.springframework.jdbc.core.JdbcTemplate;
 
 /** Prints how soon every question is answered with a few formulas and with very many, and how much memory is used: ops/growth. */
 final class GrowthFigures {
-    private static final int TIMES = 20;
+    private static final int TIMES = 40;
     private static final int FORMULAS = 10_000;
     private static final int BATCHES = 100_000;
     private static final int KITCHENS = 200;
@@ -23,7 +23,7 @@ final class GrowthFigures {
     private GrowthFigures() {}
 
     public static void main(String[] arguments) {
-        try (var server = TestServer.fresh()) {
+        try (var server = TestServer.fresh("deftchill.database-answers-ms=200000")) {
             var api = new Api(server.server());
             var questions = questions(api);
             System.err.println("warming");
@@ -33,9 +33,10 @@ final class GrowthFigures {
             long begin = System.nanoTime();
             server.inDatabase(GrowthFigures::formulas);
             server.inDatabase(GrowthFigures::batches);
+            server.inDatabase(GrowthFigures::words);
             server.inDatabase(GrowthFigures::kitchens);
-            server.inDatabase(database ->
-                    database.execute("analyze table formula, batch, batch_word, book_entry, revision, photo"));
+            server.inDatabase(database -> database.execute(
+                    "analyze table formula, batch, batch_word, formula_word, book_entry, revision, photo"));
             System.out.printf("made up in %.0f s%n", (System.nanoTime() - begin) / 1e9);
             server.inDatabase(database -> System.out.printf(
                     "%d formulas, %d batches, %d kitchens%n",
@@ -171,10 +172,16 @@ final class GrowthFigures {
         database.execute(
                 "update formula f join (select formula_id, max(made_on) m from batch group by formula_id) b on b.formula_id = f.id"
                         + " set f.made_on = b.m");
+    }
+
+    private static void words(JdbcTemplate database) {
         // Of the same words as those that they were made up from.
-        database.execute("insert ignore into batch_word select w.word_id, b.id from batch b"
-                + " join (select found_by, min(id) id from batch where id in (select batch_id from batch_word) group by found_by) o"
-                + " on o.found_by = b.found_by join batch_word w on w.batch_id = o.id where b.kitchen = 'own'");
+        database.execute("create temporary table growth_words as select b.found_by, w.word_id from batch b"
+                + " join batch_word w on w.batch_id = b.id group by b.found_by, w.word_id");
+        database.execute("insert ignore into batch_word (word_id, batch_id) select w.word_id, b.id"
+                + " from growth_words w join batch b on b.found_by = w.found_by where b.kitchen = 'own' order by b.id");
+        database.execute("insert ignore into formula_word (word_id, formula_id, part) select w.word_id, g.id, w.part"
+                + " from growth g join formula_word w on w.formula_id = g.base order by g.id");
     }
 
     /** Each with fifty formulas and a hundred batches of its own. */

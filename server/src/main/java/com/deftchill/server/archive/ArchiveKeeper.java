@@ -7,6 +7,7 @@ import com.deftchill.server.book.BookService;
 import com.deftchill.server.formula.FormulaUse;
 import com.deftchill.server.photo.PhotoService;
 import com.deftchill.server.problem.NotUnderstoodException;
+import com.deftchill.server.search.Words;
 import com.deftchill.server.tenancy.Kitchens;
 import com.deftchill.server.workplace.WorkplaceChanged;
 import java.io.IOException;
@@ -41,6 +42,7 @@ class ArchiveKeeper {
     private final PhotoService photos;
     private final BookService book;
     private final BatchService batches;
+    private final Words words;
     private final JdbcTemplate jdbc;
     private final NamedParameterJdbcTemplate named;
     private final TransactionTemplate transactions;
@@ -53,6 +55,7 @@ class ArchiveKeeper {
             PhotoService photos,
             BookService book,
             BatchService batches,
+            Words words,
             JdbcTemplate jdbc,
             TransactionTemplate transactions,
             JsonMapper json,
@@ -62,6 +65,7 @@ class ArchiveKeeper {
         this.photos = photos;
         this.book = book;
         this.batches = batches;
+        this.words = words;
         this.jdbc = jdbc;
         this.named = new NamedParameterJdbcTemplate(jdbc);
         this.transactions = transactions;
@@ -220,6 +224,8 @@ class ArchiveKeeper {
     private void formula(ObjectNode row) {
         var id = row.path("id").asString();
         jdbc.update("update formula set shown_at = updated_at where id = ?", id);
+        words.keep(
+                Words.Of.NAME_OF_FORMULA, UUID.fromString(id), row.path("name").asString(""));
         for (var use : FormulaUse.of(json.treeToValue(row.get("document"), WrittenFormula.class))) {
             jdbc.update(
                     "insert into formula_use (formula_id, kind, entry_id) values (?, ?, ?)",

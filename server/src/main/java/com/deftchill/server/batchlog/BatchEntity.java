@@ -57,7 +57,7 @@ class BatchEntity {
     private String cook = "";
     private String foundBy = "";
 
-    /** Ids of the words that it is found by; kept by {@link BatchWords}. */
+    /** Ids of the words that it is found by; kept by {@link com.deftchill.server.search.Words}. */
     @ElementCollection
     @OptimisticLock(excluded = true)
     @CollectionTable(name = "batch_word", joinColumns = @JoinColumn(name = "batch_id"))

@@ -2,6 +2,7 @@ package com.deftchill.server.batchlog;
 
 import com.deftchill.server.batchlog.BatchRepository.DayCount;
 import com.deftchill.server.database.Like;
+import com.deftchill.server.search.Words;
 import jakarta.persistence.EntityManager;
 import jakarta.persistence.TypedQuery;
 import java.util.LinkedHashMap;
@@ -22,9 +23,9 @@ class BatchFinder {
     private static final long NO_WORD = 0;
 
     private final EntityManager database;
-    private final BatchWords words;
+    private final Words words;
 
-    BatchFinder(EntityManager database, BatchWords words) {
+    BatchFinder(EntityManager database, Words words) {
         this.database = database;
         this.words = words;
     }
@@ -50,7 +51,7 @@ class BatchFinder {
             var name = "word" + number++;
             add(text, values, "b.foundBy like :" + name + " escape '!'", name, Like.containing(word));
         }
-        words.rare(wish.wordsOrNone())
+        words.rare(Words.Of.BATCH, wish.wordsOrNone())
                 .ifPresent(ids -> add(
                         text,
                         values,

@@ -24,6 +24,15 @@ interface BatchRepository extends JpaRepository<BatchEntity, UUID> {
 
     List<BatchEntity> findByOrderByMadeOnDescPouredAtDescCreatedAtDesc(Limit limit);
 
+    /** What a batch was made with. */
+    record MadeWith(String cook, BatchRecord record) {}
+
+    @Query("""
+            select new com.deftchill.server.batchlog.BatchRepository$MadeWith(b.cook, b.record)
+            from BatchEntity b order by b.madeOn desc, b.pouredAt desc, b.createdAt desc
+            """)
+    List<MadeWith> madeWith(Limit limit);
+
     /** A batch without its document. */
     record Made(UUID formulaId, LocalDate madeOn, Outcome outcome) {}
 

@@ -9,6 +9,7 @@ import com.deftchill.server.formula.StoredPrediction;
 import com.deftchill.server.problem.NotFoundException;
 import com.deftchill.server.problem.NotUnderstoodException;
 import com.deftchill.server.problem.StaleVersionException;
+import com.deftchill.server.search.Words;
 import com.deftchill.server.workplace.Asked;
 import com.deftchill.server.workplace.Computing;
 import com.deftchill.server.workplace.Fingerprints;
@@ -37,7 +38,7 @@ public class BatchService {
 
     private final BatchRepository batches;
     private final BatchChangeRepository changes;
-    private final BatchWords words;
+    private final Words words;
     private final FormulaService formulas;
     private final Computing computing;
     private final Fingerprints fingerprints;
@@ -47,7 +48,7 @@ public class BatchService {
     BatchService(
             BatchRepository batches,
             BatchChangeRepository changes,
-            BatchWords words,
+            Words words,
             FormulaService formulas,
             Computing computing,
             Fingerprints fingerprints,
@@ -123,7 +124,7 @@ public class BatchService {
 
     private BatchEntity stored(BatchEntity batch) {
         var kept = batches.saveAndFlush(batch);
-        words.keep(kept.getId(), kept.getFoundBy());
+        words.keep(Words.Of.BATCH, kept.getId(), kept.getFoundBy());
         batches.lastMade(kept.getFormulaId());
         return kept;
     }
@@ -215,7 +216,7 @@ public class BatchService {
     /** Told that a batch was stored otherwise, in the same transaction. */
     public void kept(UUID id) {
         var batch = get(id);
-        words.keep(id, batch.getFoundBy());
+        words.keep(Words.Of.BATCH, id, batch.getFoundBy());
         batches.lastMade(batch.getFormulaId());
     }
 

@@ -66,12 +66,11 @@ public class LogReadings {
     @Transactional(readOnly = true)
     public Map<String, String> lastUsed(int most) {
         var used = new LinkedHashMap<String, String>();
-        for (var batch : batches.findByOrderByMadeOnDescPouredAtDescCreatedAtDesc(Limit.of(most))) {
-            batch.getRecord()
-                    .lots()
-                    .forEach(lot -> used.putIfAbsent(lot.of(), lot.lot().strip()));
-            if (!batch.getCook().isEmpty()) {
-                used.putIfAbsent("cook", batch.getCook());
+        for (var batch : batches.madeWith(Limit.of(most))) {
+            var record = batch.record() == null ? BatchRecord.EMPTY : batch.record();
+            record.lots().forEach(lot -> used.putIfAbsent(lot.of(), lot.lot().strip()));
+            if (!batch.cook().isEmpty()) {
+                used.putIfAbsent("cook", batch.cook());
             }
         }
         return used;

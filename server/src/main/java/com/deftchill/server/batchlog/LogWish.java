@@ -1,5 +1,6 @@
 package com.deftchill.server.batchlog;
 
+import com.deftchill.server.search.Words;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
@@ -25,7 +26,7 @@ record LogWish(
         @Schema(type = "string", format = "date") LocalDate until) {
     /** Each of them, in small letters. */
     Set<String> wordsOrNone() {
-        return words == null ? Set.of() : BatchWords.in(words);
+        return words == null ? Set.of() : Words.wished(words);
     }
 
     LogWish from(LocalDate first) {

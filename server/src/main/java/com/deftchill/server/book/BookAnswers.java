@@ -2,6 +2,7 @@ package com.deftchill.server.book;
 
 import com.deftchill.server.formula.FormulaService;
 import com.deftchill.server.problem.NotFoundException;
+import com.deftchill.server.search.Words;
 import com.deftchill.server.tenancy.Kitchens;
 import com.deftchill.server.workplace.Asked;
 import com.deftchill.server.workplace.Computing;
@@ -31,6 +32,7 @@ class BookAnswers {
 
     private final BookRepository entries;
     private final FormulaService formulas;
+    private final Words words;
     private final Computing computing;
     private final Fingerprints fingerprints;
     private final TransactionTemplate transactions;
@@ -48,12 +50,14 @@ class BookAnswers {
     BookAnswers(
             BookRepository entries,
             FormulaService formulas,
+            Words words,
             Computing computing,
             Fingerprints fingerprints,
             TransactionTemplate transactions,
             Clock clock) {
         this.entries = entries;
         this.formulas = formulas;
+        this.words = words;
         this.computing = computing;
         this.fingerprints = fingerprints;
         this.transactions = transactions;
@@ -92,8 +96,10 @@ class BookAnswers {
                         outcome.problems().size(), formula.getDocument().served()));
         transactions.executeWithoutResult(status -> {
             entries.ensure(formulaId);
-            entries.findById(formulaId)
-                    .ifPresent(entry -> entry.answer(formula.getVersion(), rules, answer, clock.instant()));
+            entries.findById(formulaId).ifPresent(entry -> {
+                entry.answer(formula.getVersion(), rules, answer, clock.instant());
+                words.keep(Words.Of.CONTENTS_OF_FORMULA, formulaId, entry.foundBy());
+            });
             entries.place(formulaId, answer.place());
         });
     }

@@ -62,6 +62,11 @@ class BookEntryEntity {
         computedAt = now;
     }
 
+    /** What it is found by, besides its name. */
+    String foundBy() {
+        return tags + " " + contents;
+    }
+
     /** A list as it is stored. */
     static String barred(List<String> names) {
         return names.isEmpty() ? "" : BAR + String.join(BAR, names) + BAR;

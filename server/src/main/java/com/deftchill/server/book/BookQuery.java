@@ -8,13 +8,16 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 
 /** The list of the Book as one query over formulas and what is kept beside them; no document is read. */
 final class BookQuery {
-    private static final int MOST_WORDS = 6;
+    /** Which nothing has. */
+    private static final long NO_WORD = 0;
+
     private static final String FROM = " from FormulaEntity f left join BookEntryEntity e on e.formulaId = f.id";
 
     /** In which order. */
@@ -66,19 +69,24 @@ final class BookQuery {
     private final Map<String, Object> values = new LinkedHashMap<>();
     private final Wanted wanted;
 
-    BookQuery(Wanted wanted) {
+    /**
+     * @param words of the search
+     * @param rare kept words, of which everything that is looked for has one; absent where many have them
+     */
+    BookQuery(Wanted wanted, Set<String> words, Optional<List<Long>> rare) {
         this.wanted = wanted;
         conditions.add(wanted.putAway() ? "f.putAwayAt is not null" : "f.putAwayAt is null");
-        int words = 0;
-        for (var word : wanted.search().toLowerCase(Locale.ROOT).strip().split("\\s+")) {
-            if (!word.isEmpty() && words < MOST_WORDS) {
-                var name = "word" + words++;
-                beside(
-                        "(f.name like :%1$s escape '!' or e.tags like :%1$s escape '!' or e.contents like :%1$s escape '!')"
-                                .formatted(name));
-                values.put(name, Like.containing(word));
-            }
+        int number = 0;
+        for (var word : words) {
+            var name = "word" + number++;
+            beside("(f.name like :%1$s escape '!' or e.tags like :%1$s escape '!' or e.contents like :%1$s escape '!')"
+                    .formatted(name));
+            values.put(name, Like.containing(word));
         }
+        rare.ifPresent(ids -> {
+            conditions.add("f.id in (select g.id from FormulaEntity g join g.words w where w in :rare)");
+            values.put("rare", ids.isEmpty() ? List.of(NO_WORD) : ids);
+        });
         equal("kind", wanted.kind());
         equal("tone", wanted.tone());
         if (!wanted.tag().isEmpty()) {

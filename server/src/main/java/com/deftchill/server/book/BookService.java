@@ -8,6 +8,7 @@ import com.deftchill.server.book.BookQuery.Wanted;
 import com.deftchill.server.database.Count;
 import com.deftchill.server.formula.FormulaOpened;
 import com.deftchill.server.formula.FormulaService;
+import com.deftchill.server.search.Words;
 import com.deftchill.server.workplace.Fingerprints;
 import jakarta.persistence.EntityManager;
 import jakarta.persistence.Tuple;
@@ -27,6 +28,7 @@ public class BookService {
     private final BookRepository entries;
     private final BookAnswers answers;
     private final FormulaService formulas;
+    private final Words words;
     private final LastBatches lastBatches;
     private final Fingerprints fingerprints;
     private final EntityManager entities;
@@ -36,6 +38,7 @@ public class BookService {
             BookRepository entries,
             BookAnswers answers,
             FormulaService formulas,
+            Words words,
             LastBatches lastBatches,
             Fingerprints fingerprints,
             EntityManager entities,
@@ -43,6 +46,7 @@ public class BookService {
         this.entries = entries;
         this.answers = answers;
         this.formulas = formulas;
+        this.words = words;
         this.lastBatches = lastBatches;
         this.fingerprints = fingerprints;
         this.entities = entities;
@@ -79,7 +83,8 @@ public class BookService {
 
     @Transactional(readOnly = true)
     Rows list(Wanted wanted) {
-        var query = new BookQuery(wanted);
+        var wished = Words.wished(wanted.search());
+        var query = new BookQuery(wanted, wished, words.rare(Words.Of.NAME_OF_FORMULA, wished));
         var found = query.rows(entities);
         var rules = fingerprints.rules();
         var made = lastBatches.of(found.stream()
@@ -137,6 +142,7 @@ public class BookService {
         var kept = tags.stream().map(String::strip).distinct().toList();
         entries.ensure(id);
         entries.tag(id, BookEntryEntity.barred(kept));
+        entries.findById(id).ifPresent(entry -> words.keep(Words.Of.CONTENTS_OF_FORMULA, id, entry.foundBy()));
         return kept;
     }
 

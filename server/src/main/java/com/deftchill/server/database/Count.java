@@ -10,7 +10,7 @@ import java.util.function.LongUnaryOperator;
  */
 public record Count(long total, boolean more) {
     /** So many after the page's first are counted. */
-    private static final int COUNTED = 1000;
+    private static final int COUNTED = 200;
 
     /**
      * @param found how many are on the page

@@ -65,6 +65,13 @@ public class FormulaEntity {
     @CollectionTable(name = "formula_use", joinColumns = @JoinColumn(name = "formula_id"))
     private Set<FormulaUse> uses = new HashSet<>();
 
+    /** Ids of the words that it is found by; kept by {@link com.deftchill.server.search.Words}. */
+    @ElementCollection
+    @OptimisticLock(excluded = true)
+    @CollectionTable(name = "formula_word", joinColumns = @JoinColumn(name = "formula_id"))
+    @Column(name = "word_id", insertable = false, updatable = false)
+    private Set<Long> words = new HashSet<>();
+
     protected FormulaEntity() {}
 
     public FormulaEntity(UUID id, WrittenFormula document, Instant now) {

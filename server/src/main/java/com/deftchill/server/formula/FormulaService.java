@@ -8,6 +8,7 @@ import com.deftchill.server.database.Like;
 import com.deftchill.server.problem.NotFoundException;
 import com.deftchill.server.problem.NotUnderstoodException;
 import com.deftchill.server.problem.StaleVersionException;
+import com.deftchill.server.search.Words;
 import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
@@ -24,12 +25,14 @@ public class FormulaService {
     private final FormulaRepository formulas;
     private final RevisionService revisions;
     private final FormulaLog log;
+    private final Words words;
     private final Clock clock;
 
-    FormulaService(FormulaRepository formulas, RevisionService revisions, FormulaLog log, Clock clock) {
+    FormulaService(FormulaRepository formulas, RevisionService revisions, FormulaLog log, Words words, Clock clock) {
         this.formulas = formulas;
         this.revisions = revisions;
         this.log = log;
+        this.words = words;
         this.clock = clock;
     }
 
@@ -90,7 +93,9 @@ public class FormulaService {
     @Transactional
     public FormulaEntity create(UUID id, WrittenFormula document) {
         storable(document);
-        return formulas.saveAndFlush(new FormulaEntity(id, document, clock.instant()));
+        var formula = formulas.saveAndFlush(new FormulaEntity(id, document, clock.instant()));
+        words.keep(Words.Of.NAME_OF_FORMULA, id, formula.getName());
+        return formula;
     }
 
     /**
@@ -103,8 +108,13 @@ public class FormulaService {
         storable(document);
         var formula = forChange(id, version);
         revisions.beforeSaving(formula, document);
+        var before = formula.getName();
         formula.write(document, clock.instant());
-        return formulas.saveAndFlush(formula);
+        var saved = formulas.saveAndFlush(formula);
+        if (!saved.getName().equals(before)) {
+            words.keep(Words.Of.NAME_OF_FORMULA, id, saved.getName());
+        }
+        return saved;
     }
 
     /**
