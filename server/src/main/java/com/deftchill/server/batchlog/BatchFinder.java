@@ -19,9 +19,6 @@ import org.springframework.stereotype.Component;
 class BatchFinder {
     private static final String ORDER = " order by b.madeOn desc, b.pouredAt desc, b.createdAt desc";
 
-    /** Of which no batch has any. */
-    private static final long NO_WORD = 0;
-
     private final EntityManager database;
     private final Words words;
 
@@ -51,13 +48,12 @@ class BatchFinder {
             var name = "word" + number++;
             add(text, values, "b.foundBy like :" + name + " escape '!'", name, Like.containing(word));
         }
-        words.rare(Words.Of.BATCH, wish.wordsOrNone())
-                .ifPresent(ids -> add(
-                        text,
-                        values,
-                        "b.id in (select c.id from BatchEntity c join c.words w where w in :rare)",
-                        "rare",
-                        ids.isEmpty() ? List.of(NO_WORD) : ids));
+        // A word that many have needs no help: it is soon met while the log is read in its order.
+        wish.wordsOrNone().stream()
+                .flatMap(word -> words.with(word).stream())
+                .filter(ids -> words.areRare(Words.Of.BATCH, ids))
+                .findFirst()
+                .ifPresent(ids -> add(text, values, "exists (select 1 from b.words w where w in :rare)", "rare", ids));
         return new Where(text.toString(), values);
     }
 

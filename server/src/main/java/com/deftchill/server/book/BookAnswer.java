@@ -49,6 +49,11 @@ record BookAnswer(
 
     /** Where it stands when the worst come first; what was never computed comes last, by the column's default. */
     byte place() {
+        return place(tone);
+    }
+
+    /** Of a tone; below all others where it is none. */
+    static byte place(String tone) {
         return (byte) WORST_FIRST.indexOf(tone);
     }
 

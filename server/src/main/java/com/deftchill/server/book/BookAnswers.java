@@ -100,7 +100,7 @@ class BookAnswers {
                 entry.answer(formula.getVersion(), rules, answer, clock.instant());
                 words.keep(Words.Of.CONTENTS_OF_FORMULA, formulaId, entry.foundBy());
             });
-            entries.place(formulaId, answer.place());
+            entries.place(formulaId, answer.place(), answer.kind());
         });
     }
 

@@ -1,6 +1,7 @@
 package com.deftchill.server.book;
 
 import com.deftchill.server.database.Like;
+import com.deftchill.server.search.Words;
 import jakarta.persistence.EntityManager;
 import jakarta.persistence.Query;
 import jakarta.persistence.Tuple;
@@ -9,14 +10,13 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 
 /** The list of the Book as one query over formulas and what is kept beside them; no document is read. */
 final class BookQuery {
-    /** Which nothing has. */
-    private static final long NO_WORD = 0;
+    /** A part of so many words that it is soon met. */
+    private static final String PART =
+            "(f.name like :%1$s escape '!' or e.tags like :%1$s escape '!' or e.contents like :%1$s escape '!')";
 
     private static final String FROM = " from FormulaEntity f left join BookEntryEntity e on e.formulaId = f.id";
 
@@ -69,26 +69,31 @@ final class BookQuery {
     private final Map<String, Object> values = new LinkedHashMap<>();
     private final Wanted wanted;
 
-    /**
-     * @param words of the search
-     * @param rare kept words, of which everything that is looked for has one; absent where many have them
-     */
-    BookQuery(Wanted wanted, Set<String> words, Optional<List<Long>> rare) {
+    BookQuery(Wanted wanted, Words words) {
         this.wanted = wanted;
         conditions.add(wanted.putAway() ? "f.putAwayAt is not null" : "f.putAwayAt is null");
         int number = 0;
-        for (var word : words) {
+        for (var word : Words.wished(wanted.search())) {
             var name = "word" + number++;
-            beside("(f.name like :%1$s escape '!' or e.tags like :%1$s escape '!' or e.contents like :%1$s escape '!')"
-                    .formatted(name));
-            values.put(name, Like.containing(word));
+            words.with(word)
+                    .ifPresentOrElse(
+                            ids -> {
+                                conditions.add("exists (select 1 from f.words w where w in :" + name + ")");
+                                values.put(name, ids);
+                            },
+                            () -> {
+                                beside(PART.formatted(name));
+                                values.put(name, Like.containing(word));
+                            });
         }
-        rare.ifPresent(ids -> {
-            conditions.add("f.id in (select g.id from FormulaEntity g join g.words w where w in :rare)");
-            values.put("rare", ids.isEmpty() ? List.of(NO_WORD) : ids);
-        });
-        equal("kind", wanted.kind());
-        equal("tone", wanted.tone());
+        if (!wanted.kind().isEmpty()) {
+            conditions.add("f.kind = :kind");
+            values.put("kind", wanted.kind());
+        }
+        if (!wanted.tone().isEmpty()) {
+            conditions.add("f.worstFirst = :place");
+            values.put("place", BookAnswer.place(wanted.tone()));
+        }
         if (!wanted.tag().isEmpty()) {
             beside("e.tags like :tag escape '!'");
             values.put("tag", Like.containing("|" + wanted.tag() + "|"));
@@ -106,13 +111,6 @@ final class BookQuery {
     private void beside(String condition) {
         asksBeside = true;
         conditions.add(condition);
-    }
-
-    private void equal(String field, String value) {
-        if (!value.isEmpty()) {
-            beside("e." + field + " = :" + field);
-            values.put(field, value);
-        }
     }
 
     /** The page in its order first, then its rows alone: what is drawn is not sorted with the whole list. */

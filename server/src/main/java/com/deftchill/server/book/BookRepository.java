@@ -27,10 +27,10 @@ interface BookRepository extends JpaRepository<BookEntryEntity, UUID> {
     @Query("update FormulaEntity f set f.shownAt = :now where f.id = :formulaId")
     void open(UUID formulaId, Instant now);
 
-    /** Where it stands among those of which the worst come first. */
+    /** Where it stands among those of which the worst come first, and among those of a kind. */
     @Modifying
-    @Query("update FormulaEntity f set f.worstFirst = :place where f.id = :formulaId")
-    void place(UUID formulaId, byte place);
+    @Query("update FormulaEntity f set f.worstFirst = :place, f.kind = :kind where f.id = :formulaId")
+    void place(UUID formulaId, byte place, String kind);
 
     /** Lists of tags as they are stored, each once, of formulas at hand. */
     @Query("""

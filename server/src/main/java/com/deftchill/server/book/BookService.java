@@ -83,8 +83,7 @@ public class BookService {
 
     @Transactional(readOnly = true)
     Rows list(Wanted wanted) {
-        var wished = Words.wished(wanted.search());
-        var query = new BookQuery(wanted, wished, words.rare(Words.Of.NAME_OF_FORMULA, wished));
+        var query = new BookQuery(wanted, words);
         var found = query.rows(entities);
         var rules = fingerprints.rules();
         var made = lastBatches.of(found.stream()

@@ -55,9 +55,12 @@ public class FormulaEntity {
     @Column(insertable = false)
     private LocalDate madeOn;
 
-    /** Its place where the worst are listed first; follows from what the Book says of it. */
+    /** Its place where the worst are listed first; follows from what the Book says of it, as does the next. */
     @Column(insertable = false)
     private byte worstFirst;
+
+    @Column(insertable = false)
+    private String kind;
 
     /** Follows from the document, whose version counts. */
     @ElementCollection

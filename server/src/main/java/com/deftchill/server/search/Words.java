@@ -17,13 +17,15 @@ import org.springframework.stereotype.Component;
 
 /**
  * The words that batches and formulas are found by, each kept once for a kitchen. A part of a word is looked for among them, which
- * are few, and not in all that is stored. A word that many have needs no such help: it is soon met while a list is read in its order.
+ * are few, and not in all that is stored.
  */
 @Component
 public class Words {
-    private static final int FEW = 500;
+    private static final int FEW = 2500;
     /** A part that stands in more words says little. */
     private static final int FEW_WORDS = 200;
+    /** Which nothing has. */
+    private static final long NO_WORD = 0;
 
     private final NamedParameterJdbcTemplate database;
 
@@ -88,26 +90,18 @@ public class Words {
                 values);
     }
 
-    /**
-     * Of the words of a wish one that only few things have, as the ids of all kept words that it is a part of: none where nothing has
-     * it; absent where many have each of them.
-     */
-    public Optional<List<Long>> rare(Of of, Set<String> wished) {
-        return wished.stream()
-                .map(this::ids)
-                .filter(ids -> ids.size() <= FEW_WORDS && (ids.isEmpty() || isRare(of, ids)))
-                .findFirst();
-    }
-
-    private List<Long> ids(String part) {
-        return database.queryForList(
+    /** The ids of all kept words that something typed is a part of; absent where these are very many. */
+    public Optional<List<Long>> with(String part) {
+        var ids = database.queryForList(
                 "select id from found_word where kitchen = :kitchen and word like :part escape '!' limit "
                         + (FEW_WORDS + 1),
                 kitchens().addValue("part", Like.containing(part)),
                 Long.class);
+        return ids.size() > FEW_WORDS ? Optional.empty() : Optional.of(ids.isEmpty() ? List.of(NO_WORD) : ids);
     }
 
-    private boolean isRare(Of of, List<Long> ids) {
+    /** Whether only few things have any of these words. */
+    public boolean areRare(Of of, List<Long> ids) {
         var found = database.queryForObject(
                 "select count(*) from (select 1 from " + of.table + " where word_id in (:ids) limit " + (FEW + 1)
                         + ") x",
