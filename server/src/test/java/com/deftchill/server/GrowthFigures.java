@@ -104,12 +104,12 @@ final class GrowthFigures {
             all.put("GET /api/book, order " + order, () -> api.get("/api/book?order=" + order));
         }
         all.put("GET /api/book, by a word that nothing has", () -> api.get("/api/book?search=quandong"));
-        all.put("GET /api/log, by a word", () -> api.get("/api/log?words=brandy"));
+        all.put("GET /api/log, by a word, four", () -> api.get("/api/log?words=brandy&size=4"));
         all.put("GET /api/log, by a word that nothing has", () -> api.get("/api/log?words=quandong"));
         all.put("GET /api/log, a cook", () -> api.get("/api/log?cook=Ilke"));
         all.put("GET /api/log, torn ones", () -> api.get("/api/log?outcome=TORN"));
         all.put("GET /api/log, page 10", () -> api.get("/api/log?page=10"));
-        all.put("GET /api/formulas, by name", () -> api.get("/api/formulas?order=NAME&search=pear"));
+        all.put("GET /api/formulas, by name, four", () -> api.get("/api/formulas?order=NAME&search=pear&size=4"));
         var pear = Api.demo("pear-bay").toString();
         all.put("POST /api/assessments", () -> api.post("/api/assessments?tried=false", pear));
         all.put("POST /api/formulas", () -> api.post("/api/formulas", pear));

@@ -8,6 +8,7 @@ import com.deftchill.server.support.TestServer;
 import java.time.Duration;
 import java.util.Queue;
 import java.util.UUID;
+import java.util.concurrent.Callable;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.atomic.AtomicBoolean;
@@ -16,10 +17,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.parallel.Execution;
 import org.junit.jupiter.api.parallel.ExecutionMode;
 
-/** A few kills of the database while somebody edits and somebody makes a batch; ops/kills does it a hundred times and to everything. */
+/** A few kills while somebody edits and somebody makes a batch; ops/kills does it a hundred times and to everything. */
 @Execution(ExecutionMode.SAME_THREAD)
 class KillsTest {
-    private static final int KILLS = 3;
     private static final int BETWEEN = 4;
 
     private final AtomicBoolean enough = new AtomicBoolean();
@@ -31,34 +31,59 @@ class KillsTest {
         try (var server = TestServer.fresh("deftchill.database-answers-ms=1500")) {
             server.makeDatabaseDurable();
             var api = new Api(server.server());
-            var formula = UUID.randomUUID().toString();
-            await().atMost(Duration.ofSeconds(60))
-                    .until(() ->
-                            api.post("/api/formulas?id=" + formula, document(0)).status() == 201);
-            var making = UUID.randomUUID().toString();
-            var begun = Api.json().put("id", making).put("formulaId", formula).toString();
-            await().atMost(Duration.ofSeconds(60))
-                    .until(() -> api.post("/api/makings", begun).status() == 201);
-            var makes = CompletableFuture.runAsync(() -> make(api, making));
-            var edits = CompletableFuture.runAsync(() -> edit(api, formula));
-            for (int kill = 0; kill < KILLS; kill++) {
-                int made = entries.size();
-                int edited = saved.get();
-                await().atMost(Duration.ofSeconds(90))
-                        .until(() -> entries.size() >= made + BETWEEN && saved.get() >= edited + BETWEEN);
-                server.killDatabase();
-            }
-            enough.set(true);
-            CompletableFuture.allOf(makes, edits).join();
-
-            var view = api.get("/api/makings/" + making).text();
-            assertThat(entries).hasSizeGreaterThanOrEqualTo(KILLS * BETWEEN).allMatch(view::contains);
-            var name = api.get("/api/formulas/" + formula)
-                    .json()
-                    .at("/document/name")
-                    .asString();
-            assertThat(Integer.parseInt(name.replace("No. ", ""))).isGreaterThanOrEqualTo(saved.get());
+            goesOnThrough(server::killDatabase, 2, api, api);
         }
+    }
+
+    @Test
+    void whatWasAcknowledgedOutlivesAnApplicationThatIsKilled() {
+        try (var server = TestServer.fresh();
+                var copy = server.copy()) {
+            var there = server.server();
+            goesOnThrough(copy::kill, 1, new Api(copy.at(there.session())), new Api(there));
+        }
+    }
+
+    /**
+     * Somebody edits and somebody makes a batch while something is killed again and again.
+     *
+     * @param api that they work with
+     * @param after what is asked for what is there in the end
+     */
+    private void goesOnThrough(Runnable kill, int kills, Api api, Api after) {
+        var formula = UUID.randomUUID().toString();
+        soon(() -> api.post("/api/formulas?id=" + formula, document(0)).status() == 201);
+        var making = UUID.randomUUID().toString();
+        var begun = Api.json().put("id", making).put("formulaId", formula).toString();
+        soon(() -> api.post("/api/makings", begun).status() == 201);
+        var makes = CompletableFuture.runAsync(() -> make(api, making));
+        var edits = CompletableFuture.runAsync(() -> edit(api, formula));
+        for (int i = 0; i < kills; i++) {
+            goesOn();
+            kill.run();
+        }
+        goesOn();
+        enough.set(true);
+        CompletableFuture.allOf(makes, edits).join();
+
+        var view = after.get("/api/makings/" + making).text();
+        assertThat(entries).hasSizeGreaterThanOrEqualTo(kills * BETWEEN).allMatch(view::contains);
+        var name = after.get("/api/formulas/" + formula)
+                .json()
+                .at("/document/name")
+                .asString();
+        assertThat(Integer.parseInt(name.replace("No. ", ""))).isGreaterThanOrEqualTo(saved.get());
+    }
+
+    private void goesOn() {
+        int made = entries.size();
+        int edited = saved.get();
+        soon(() -> entries.size() >= made + BETWEEN && saved.get() >= edited + BETWEEN);
+    }
+
+    /** Nobody answers while it is down: then again. */
+    private static void soon(Callable<Boolean> done) {
+        await().atMost(Duration.ofSeconds(120)).ignoreExceptions().until(done);
     }
 
     private static String document(int n) {
@@ -77,10 +102,9 @@ class KillsTest {
                     .put("kind", "NOTED")
                     .put("step", "")
                     .put("text", "n");
-            await().atMost(Duration.ofSeconds(90))
-                    .until(() -> api.post("/api/makings/" + making + "/events", body.toString())
-                                    .status()
-                            == 200);
+            soon(() -> api.post("/api/makings/" + making + "/events", body.toString())
+                            .status()
+                    == 200);
             entries.add(id);
         }
     }
@@ -91,7 +115,7 @@ class KillsTest {
         var version = new AtomicInteger();
         for (int n = 1; !enough.get(); n++) {
             var document = document(n);
-            await().atMost(Duration.ofSeconds(90)).until(() -> {
+            soon(() -> {
                 var answer = api.put(path, "{\"version\":" + version + ",\"document\":" + document + "}");
                 if (answer.status() == 409) {
                     var there = api.get(path);

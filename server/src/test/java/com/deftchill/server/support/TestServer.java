@@ -13,6 +13,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Properties;
+import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.regex.Pattern;
@@ -67,10 +68,7 @@ public final class TestServer implements AutoCloseable {
             run(List.of(script(), "start", directory.toString(), "--throwaway"), null);
             var instruments = new Instruments(0, 1);
             try {
-                var connection = new Properties();
-                try (var reader = Files.newBufferedReader(directory.resolve("connection.env"))) {
-                    connection.load(reader);
-                }
+                var connection = connection(directory);
                 if (dump != null) {
                     load(connection, dump);
                 }
@@ -98,6 +96,23 @@ public final class TestServer implements AutoCloseable {
         } catch (IOException e) {
             throw new UncheckedIOException("the test server did not start", e);
         }
+    }
+
+    private static Properties connection(Path directory) {
+        var connection = new Properties();
+        try (var reader = Files.newBufferedReader(directory.resolve("connection.env"))) {
+            connection.load(reader);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return connection;
+    }
+
+    /** Another copy on the same database. */
+    public Copy copy() {
+        var environment = new TreeMap<String, String>();
+        connection(directory).forEach((name, value) -> environment.put(name.toString(), value.toString()));
+        return new Copy(environment, directory.resolve("copy.log"));
     }
 
     private static void load(Properties connection, InputStream dump) throws IOException {
