@@ -46,7 +46,7 @@ need_all() {
 is_ours() {
   local pid=$1 args word
   [[ "$pid" =~ ^[0-9]+$ ]] || return 1
-  args=" $(tr '\0' ' ' <"/proc/$pid/cmdline" 2>/dev/null)" || return 1
+  args=" $(tr '\0' ' ' 2>/dev/null <"/proc/$pid/cmdline")" || return 1
   shift
   for word in "$@"; do [[ "$args" == *" $word "* ]] || return 1; done
 }
