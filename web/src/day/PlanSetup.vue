@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { api, type Larder, type PlanAnswer, type Problem, type WrittenPlan } from '@/api/client'
 import ChoiceField from '@/look/ChoiceField.vue'
+import { useDesserts } from '@/document/useDesserts'
 import SearchChoice from '@/look/SearchChoice.vue'
 import TypedField from '@/look/TypedField.vue'
 import { zones } from '@/kitchen/settings'
@@ -25,11 +26,7 @@ const zoneOptions = computed(() => {
   const own = props.plan.zone ?? ''
   return own && !all.some((z) => z.value === own) ? [{ value: own, label: own }, ...all] : all
 })
-const { data: formulas } = useQuery({
-  queryKey: ['formulas', 'for-plans'],
-  queryFn: () => api.formulas({ size: 200, order: 'UPDATED' }),
-})
-const desserts = computed(() => (formulas.value?.formulas ?? []).map((f) => ({ value: f.id, label: f.name })))
+const desserts = useDesserts()
 const services = computed(() =>
   props.plan.services.map((s) => ({ value: s.id, label: `${s.name || 'Service'} ${s.at}` })),
 )
@@ -45,7 +42,7 @@ const kit = (part: Partial<NonNullable<WrittenPlan['kit']>>) =>
   change({ kit: { ...props.plan.kit, ...part } })
 const nameOf = (id: string) =>
   props.plan.dishes.find((d) => d.id === id)?.document?.name ??
-  formulas.value?.formulas.find((f) => f.id === props.plan.dishes.find((d) => d.id === id)?.formula)?.name ??
+  desserts.nameOf(props.plan.dishes.find((d) => d.id === id)?.formula) ??
   'A dessert'
 /** The formula as it is now, in place of the one that the plan has. */
 const renew = (index: number) =>
@@ -162,9 +159,10 @@ const renew = (index: number) =>
       <SearchChoice
         id="add-dish"
         label="Another dessert"
-        :options="desserts"
+        :options="desserts.options.value"
         placeholder="another dessert from the Book"
         :wrong="false"
+        @find="desserts.find"
         @update:model-value="emit('change', withDish(plan, $event))"
       />
       <ul v-if="answer?.proposals.length" class="proposals">

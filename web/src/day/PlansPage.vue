@@ -5,6 +5,7 @@ import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api } from '@/api/client'
 import { ask, useAgain, useSend } from '@/answers/queries'
+import { useDesserts } from '@/document/useDesserts'
 import SearchChoice from '@/look/SearchChoice.vue'
 import StationBar from '@/look/StationBar.vue'
 import { isoDate, weekday } from './clock'
@@ -18,21 +19,14 @@ useTitle('Day · Deft Chill')
 const ZONE = Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC'
 
 const { data: listed } = useQuery({ queryKey: ['plans'], queryFn: () => api.plans() })
-const { data: formulas } = useQuery({
-  queryKey: ['formulas', 'for-plans'],
-  queryFn: () => api.formulas({ size: 200, order: 'UPDATED' }),
-})
+const desserts = useDesserts()
 const chosen = ref<string[]>(
   String(route.query.of ?? '')
     .split(',')
     .filter(Boolean),
 )
-const choices = computed(() =>
-  (formulas.value?.formulas ?? [])
-    .filter((f) => !chosen.value.includes(f.id))
-    .map((f) => ({ value: f.id, label: f.name })),
-)
-const nameOf = (id: string) => formulas.value?.formulas.find((f) => f.id === id)?.name ?? 'a dessert'
+const choices = computed(() => desserts.options.value.filter((d) => !chosen.value.includes(d.value)))
+const nameOf = (id: string) => desserts.nameOf(id) ?? 'a dessert'
 const failed = ref('')
 const createPlan = useSend('createPlan')
 const removePlan = useSend('removePlan')
@@ -91,6 +85,7 @@ const past = (at?: string | null) =>
           :options="choices"
           placeholder="name of a dessert"
           :wrong="false"
+          @find="desserts.find"
           @update:model-value="chosen = [...chosen, $event]"
         />
         <p class="go">

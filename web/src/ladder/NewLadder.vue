@@ -5,6 +5,7 @@ import { useRouter } from 'vue-router'
 import { useSend } from '@/answers/queries'
 import { api, ApiProblem } from '@/api/client'
 import { typed } from '@/log/words'
+import { useDesserts } from '@/document/useDesserts'
 import ChoiceField from '@/look/ChoiceField.vue'
 import { useWho } from '@/make/useMaking'
 import { stepped } from './stepped'
@@ -13,10 +14,7 @@ import { stepped } from './stepped'
 const router = useRouter()
 const lay = useSend('layLadder')
 const who = useWho()
-const { data: formulas } = useQuery({
-  queryKey: ['formulas', 'for-ladder'],
-  queryFn: () => api.formulas({ size: 200, order: 'UPDATED' }),
-})
+const desserts = useDesserts()
 const { data: larder } = useQuery({ queryKey: ['larder'], queryFn: api.larder, staleTime: Infinity })
 const formulaId = ref('')
 const { data: formula } = useQuery({
@@ -85,8 +83,9 @@ async function go() {
       <ChoiceField
         v-model="formulaId"
         label="Dessert"
-        :options="(formulas?.formulas ?? []).map((f) => ({ value: f.id, label: f.name || 'Unnamed' }))"
+        :options="desserts.options.value"
         placeholder="which one"
+        @find="desserts.find"
       />
       <ChoiceField
         v-model="address"

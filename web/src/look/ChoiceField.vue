@@ -14,7 +14,7 @@ const props = defineProps<{
   placeholder?: string
   hiddenLabel?: boolean
 }>()
-const emit = defineEmits<{ 'update:modelValue': [value: string] }>()
+const emit = defineEmits<{ 'update:modelValue': [value: string]; find: [typed: string] }>()
 const id = useId()
 
 /** More than these are not looked through. */
@@ -34,6 +34,7 @@ const long = computed(() => props.options.length > SHORT)
       :placeholder="placeholder"
       :wrong="problem !== undefined"
       :described-by="problem ? `${id}-rule` : undefined"
+      @find="emit('find', $event)"
       @update:model-value="emit('update:modelValue', $event)"
     />
     <p v-if="problem" :id="`${id}-rule`" class="broken-rule">{{ problem.rule }}</p>

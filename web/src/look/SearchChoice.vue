@@ -25,7 +25,7 @@ const props = defineProps<{
   wrong: boolean
   describedBy?: string
 }>()
-const emit = defineEmits<{ 'update:modelValue': [value: string] }>()
+const emit = defineEmits<{ 'update:modelValue': [value: string]; find: [typed: string] }>()
 
 const { recent, chosen } = useRecent(props.label)
 /** A list's items must have a value. */
@@ -34,6 +34,7 @@ const open = ref(false)
 const typed = ref('')
 const now = computed(() => props.options.find((o) => o.value === props.modelValue))
 const shownAs = () => now.value?.label ?? (props.modelValue ? `${props.modelValue} (unknown)` : '')
+watch(typed, (text) => emit('find', text))
 watch(open, (is) => {
   if (!is) typed.value = ''
 })

@@ -21,6 +21,7 @@ import java.time.Instant;
 import java.util.Comparator;
 import java.util.Date;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
@@ -96,7 +97,7 @@ class PlanFiles {
                         Cells.written(task.component()),
                         Cells.written(day.dish(task.dish()).name()),
                         Cells.written(role(day, slot.hand())),
-                        Cells.written(needs(day, task)));
+                        Cells.written(needs(task)));
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -104,9 +105,10 @@ class PlanFiles {
         return text.toString();
     }
 
-    static String needs(Day day, Task task) {
+    /** What it has for itself meanwhile, such as an ice bath. */
+    static String needs(Task task) {
         return task.needs().stream()
-                .map(need -> day.stores().get(Day.storeOf(need)).name())
+                .map(need -> need.name().toLowerCase(Locale.ROOT).replace('_', ' '))
                 .collect(Collectors.joining(", "));
     }
 

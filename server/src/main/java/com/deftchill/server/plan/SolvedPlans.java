@@ -62,7 +62,7 @@ public class SolvedPlans {
         }
 
         public String needs(Task task) {
-            return PlanFiles.needs(day, task);
+            return PlanFiles.needs(task);
         }
 
         /** When a dish goes into the cold for longest, minutes since 1970: it is made then. */

@@ -1,0 +1,46 @@
+import { useQuery } from '@tanstack/vue-query'
+import { computed, ref, shallowRef, watch } from 'vue'
+import { api } from '@/api/client'
+
+/** So many are there to choose from before anything is typed. */
+const LISTED = 200
+const LEAST_TYPED = 2
+
+type Dessert = Awaited<ReturnType<typeof api.formulas>>['formulas'][number]
+
+/**
+ * Desserts of the Book to choose from: those changed last, and of a long Book also those that have in their names what is typed.
+ * What was seen once can be named from then on.
+ */
+export function useDesserts() {
+  const typed = ref('')
+  const last = useQuery({
+    queryKey: ['formulas', 'to-choose'],
+    queryFn: () => api.formulas({ size: LISTED, order: 'UPDATED' }),
+  })
+  const isLong = computed(() => !!last.data.value?.more || (last.data.value?.total ?? 0) > LISTED)
+  const found = useQuery({
+    queryKey: computed(() => ['formulas', 'to-choose', typed.value]),
+    queryFn: () => api.formulas({ search: typed.value, size: LISTED, order: 'NAME' }),
+    enabled: computed(() => isLong.value && typed.value.length >= LEAST_TYPED),
+  })
+  const seen = shallowRef(new Map<string, Dessert>())
+  watch(
+    [last.data, found.data],
+    (answers) => {
+      const all = new Map(seen.value)
+      for (const answer of answers) for (const dessert of answer?.formulas ?? []) all.set(dessert.id, dessert)
+      seen.value = all
+    },
+    { immediate: true },
+  )
+  return {
+    options: computed(() =>
+      [...seen.value.values()].map((d) => ({ value: d.id, label: d.name || 'Unnamed' })),
+    ),
+    nameOf: (id?: string) => seen.value.get(id ?? '')?.name,
+    find: (text: string) => {
+      typed.value = text.trim()
+    },
+  }
+}
