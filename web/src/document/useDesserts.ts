@@ -4,12 +4,17 @@ import { api } from '@/api/client'
 
 /** So many are there to choose from before anything is typed. */
 const LISTED = 200
+/** And so many of those that what is typed finds. */
+const FOUND = 60
 const LEAST_TYPED = 2
 
-type Dessert = Awaited<ReturnType<typeof api.formulas>>['formulas'][number]
+interface Dessert {
+  id: string
+  name: string
+}
 
 /**
- * Desserts of the Book to choose from: those changed last, and of a long Book also those that have in their names what is typed.
+ * Desserts of the Book to choose from: those changed last, and of a long Book also those that the Book finds by what is typed.
  * What was seen once can be named from then on.
  */
 export function useDesserts() {
@@ -21,7 +26,7 @@ export function useDesserts() {
   const isLong = computed(() => !!last.data.value?.more || (last.data.value?.total ?? 0) > LISTED)
   const found = useQuery({
     queryKey: computed(() => ['formulas', 'to-choose', typed.value]),
-    queryFn: () => api.formulas({ search: typed.value, size: LISTED, order: 'NAME' }),
+    queryFn: ({ signal }) => api.book({ search: typed.value, size: FOUND }, signal),
     enabled: computed(() => isLong.value && typed.value.length >= LEAST_TYPED),
   })
   const seen = shallowRef(new Map<string, Dessert>())
@@ -29,7 +34,9 @@ export function useDesserts() {
     [last.data, found.data],
     (answers) => {
       const all = new Map(seen.value)
-      for (const answer of answers) for (const dessert of answer?.formulas ?? []) all.set(dessert.id, dessert)
+      const [changed, like] = answers
+      for (const dessert of [...(changed?.formulas ?? []), ...(like?.rows ?? [])])
+        all.set(dessert.id, dessert)
       seen.value = all
     },
     { immediate: true },
