@@ -18,7 +18,10 @@ alter table formula
     add index formula_by_made (kitchen, put_away_at, made_on desc, name),
     add index formula_by_worst (kitchen, put_away_at, worst_first, name);
 
-alter table book_entry drop index book_entry_by_opened, drop column opened_at;
+alter table book_entry
+    drop index book_entry_by_opened,
+    drop column opened_at,
+    add index book_entry_by_tags (kitchen, tags);
 
 alter table batch
     drop index batch_by_cook,
