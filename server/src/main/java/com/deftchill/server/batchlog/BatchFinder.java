@@ -27,15 +27,8 @@ class BatchFinder {
         this.words = words;
     }
 
-    /** A condition and what it is about. */
-    private record Where(String text, Map<String, Object> values) {
-        <T> TypedQuery<T> in(TypedQuery<T> query) {
-            values.forEach(query::setParameter);
-            return query;
-        }
-    }
-
-    private Where where(LogWish wish) {
+    /** Those of a wish: its words are looked up once, whatever is asked of them. */
+    Found find(LogWish wish) {
         var values = new LinkedHashMap<String, Object>();
         var text = new StringBuilder();
         add(text, values, "b.formulaId = :formula", "formula", wish.formula());
@@ -54,7 +47,7 @@ class BatchFinder {
                 .filter(ids -> words.areRare(Words.Of.BATCH, ids))
                 .findFirst()
                 .ifPresent(ids -> add(text, values, "exists (select 1 from b.words w where w in :rare)", "rare", ids));
-        return new Where(text.toString(), values);
+        return new Found(text.toString(), values);
     }
 
     private static void add(
@@ -65,34 +58,48 @@ class BatchFinder {
         }
     }
 
-    /** Newest first. */
-    List<UUID> ids(LogWish wish, int page, int size) {
-        var where = where(wish);
-        return where.in(database.createQuery("select b.id from BatchEntity b" + where.text() + ORDER, UUID.class))
-                .setFirstResult(page * size)
-                .setMaxResults(size)
-                .getResultList();
-    }
+    /** What a wish finds, by a condition and what it is about. */
+    final class Found {
+        private final String where;
+        private final Map<String, Object> values;
 
-    /** How many there are, of so many at most. */
-    long count(LogWish wish, int most) {
-        var where = where(wish);
-        return where.in(database.createQuery(
-                        "select count(*) from (select b.id as id from BatchEntity b" + where.text() + ORDER
-                                + " limit :most) found",
-                        Long.class))
-                .setParameter("most", most)
-                .getSingleResult();
-    }
+        private Found(String where, Map<String, Object> values) {
+            this.where = where;
+            this.values = values;
+        }
 
-    /** How many of each outcome were made on each day. */
-    List<DayCount> days(LogWish wish) {
-        var where = where(wish);
-        return where.in(database.createQuery(
-                        "select new com.deftchill.server.batchlog.BatchRepository$DayCount(b.madeOn, b.outcome, count(b.id))"
-                                + " from BatchEntity b" + where.text()
-                                + " group by b.madeOn, b.outcome order by b.madeOn, b.outcome",
-                        DayCount.class))
-                .getResultList();
+        private <T> TypedQuery<T> query(String text, Class<T> of) {
+            var query = database.createQuery(text, of);
+            values.forEach(query::setParameter);
+            return query;
+        }
+
+        /** Newest first. */
+        List<UUID> ids(int page, int size) {
+            return query("select b.id from BatchEntity b" + where + ORDER, UUID.class)
+                    .setFirstResult(page * size)
+                    .setMaxResults(size)
+                    .getResultList();
+        }
+
+        /** How many there are, of so many at most. */
+        long count(int most) {
+            return query(
+                            "select count(*) from (select b.id as id from BatchEntity b" + where + ORDER
+                                    + " limit :most) found",
+                            Long.class)
+                    .setParameter("most", most)
+                    .getSingleResult();
+        }
+
+        /** How many of each outcome were made on each day. */
+        List<DayCount> days() {
+            return query(
+                            "select new com.deftchill.server.batchlog.BatchRepository$DayCount(b.madeOn, b.outcome, count(b.id))"
+                                    + " from BatchEntity b" + where
+                                    + " group by b.madeOn, b.outcome order by b.madeOn, b.outcome",
+                            DayCount.class)
+                    .getResultList();
+        }
     }
 }

@@ -46,15 +46,16 @@ class LogService {
 
     @Transactional(readOnly = true)
     LogPage search(LogWish wish, int page, int size) {
-        var found = found(wish, page, size);
+        var wanted = finder.find(wish);
+        var found = lines(wanted, page, size);
         var firsts = photos.of(found.stream().map(BatchRepository.Line::id).toList());
-        var count = Count.of(page, size, found.size(), most -> finder.count(wish, (int) most));
+        var count = Count.of(page, size, found.size(), most -> wanted.count((int) most));
         var lines = found.stream().map(line -> line(line, firsts)).toList();
         return new LogPage(lines, count.total(), count.more(), page, size);
     }
 
-    private List<BatchRepository.Line> found(LogWish wish, int page, int size) {
-        var ids = finder.ids(wish, page, size);
+    private List<BatchRepository.Line> lines(BatchFinder.Found wanted, int page, int size) {
+        var ids = wanted.ids(page, size);
         return ids.isEmpty() ? List.of() : batches.lines(ids);
     }
 
@@ -88,7 +89,7 @@ class LogService {
     List<LogDay> days(LogWish wish) {
         var last = wish.until() == null ? LocalDate.now(clock) : wish.until();
         var since = wish.since() == null ? last.minusWeeks(WEEKS) : wish.since();
-        return finder.days(wish.from(since)).stream()
+        return finder.find(wish.from(since)).days().stream()
                 .map(day -> new LogDay(day.on(), day.outcome(), day.count()))
                 .toList();
     }
@@ -103,6 +104,7 @@ class LogService {
     /** As a table; no cell begins a spreadsheet's formula. */
     @Transactional(readOnly = true)
     String csv(LogWish wish) {
+        var wanted = finder.find(wish);
         var text = new StringWriter();
         try (var printer = CSVFormat.RFC4180
                 .builder()
@@ -122,7 +124,7 @@ class LogService {
                 .get()
                 .print(text)) {
             for (int page = 0; page * PAGE < MOST_ROWS; page++) {
-                var found = found(wish, page, PAGE);
+                var found = lines(wanted, page, PAGE);
                 for (var line : found) {
                     var predicted = line.predicted();
                     printer.printRecord(
