@@ -16,16 +16,14 @@ function book(more: boolean) {
     page: 0,
     size: 200,
   })
-  const searched = vi
-    .spyOn(api, 'book')
-    .mockResolvedValue({
-      rows: [dessert('old') as BookRow],
-      total: 1,
-      more: false,
-      page: 0,
-      size: 60,
-      computing: false,
-    })
+  const searched = vi.spyOn(api, 'book').mockResolvedValue({
+    rows: [dessert('old') as BookRow],
+    total: 1,
+    more: false,
+    page: 0,
+    size: 60,
+    computing: false,
+  })
   let desserts!: ReturnType<typeof useDesserts>
   mount(
     defineComponent({
