@@ -2,9 +2,11 @@ package com.deftchill.planner;
 
 import com.deftchill.core.plan.Checker;
 import com.deftchill.core.plan.Day;
+import com.deftchill.core.plan.Dish;
 import com.deftchill.core.plan.Respects;
 import com.deftchill.core.plan.Schedule;
 import com.deftchill.core.plan.Solver;
+import com.deftchill.core.plan.Task;
 import com.google.ortools.Loader;
 import com.google.ortools.sat.CpSolver;
 import com.google.ortools.sat.CpSolverStatus;
@@ -19,6 +21,7 @@ import java.util.Set;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
+import java.util.function.BiFunction;
 
 /**
  * Plans by constraint programming (CP-SAT). Respects are settled one after another: each is made as small as the time
@@ -38,6 +41,9 @@ public final class CpPlanner implements Solver {
     private static final Set<String> RULES = Set.of("closed", "late");
     /** Work of the solver's own clock for a second of ours: where it is repeatable, that ends the search, not ours. */
     private static final double WORK_PER_SECOND = 0.5;
+    /** By the same clock: what it takes to put a question, which that clock does not see. */
+    private static final double WORK_TO_ASK = 0.05;
+
     /** So many times its budget a repeatable search may take by our clock, on a machine that is busy with other things. */
     private static final double PATIENCE = 40;
     /** Of the time, the share that is given to finding any plan that is in time. */
@@ -46,11 +52,20 @@ public final class CpPlanner implements Solver {
     /** A day of so many tasks is polished dessert by dessert. */
     private static final int POLISHED = 60;
 
+    /** Of the time that is left, the share that a day with nothing to be wished for but a late start may take. */
+    private static final double TO_TIGHTEN = 0.3;
+
+    /** Of the time that is left, the share that the latest start may take. */
+    private static final double TO_START = 0.6;
+
     /** Of the time that is left, the share that polishing may take. */
     private static final double TO_POLISH = 0.5;
 
     /** Seconds at most for one dessert while polishing. */
     private static final double MOST_FOR_ONE = 0.5;
+
+    /** Seconds at most for a few desserts together while polishing. */
+    private static final double MOST_FOR_GROUP = 1;
 
     /** Of the time, the share that is given to finding a plan in which only few desserts are moved. */
     private static final double TO_MEND = 0.6;
@@ -89,6 +104,10 @@ public final class CpPlanner implements Solver {
         private final DayModel model;
         private final List<Level> levels = new ArrayList<>();
         private Optional<Schedule> best = Optional.empty();
+        /** That the first work begins no later was proved, where everything before it is at its bound; minutes. */
+        private long startBound;
+
+        private double startSeconds;
         /** By the solver's own clock. */
         private double work;
 
@@ -122,6 +141,7 @@ public final class CpPlanner implements Solver {
                     break;
                 }
                 boolean found = isAtItsBound(code)
+                        || isBegunLate(code)
                         || settle(code, SHARES.getOrDefault(code, 1.0))
                         // Not within its share: then in all the time that is left, since it goes before the others.
                         || (best.isPresent() && settle(code, 1.0));
@@ -143,32 +163,70 @@ public final class CpPlanner implements Solver {
             if (options.aim() == Aim.LEAST_MOVED) {
                 return before.flatMap(this::mended).or(() -> before);
             }
-            var found = good ? before : anyInTime(options.budget().toMillis() * TO_FIT / 1e3);
+            var found = good
+                    ? before
+                    : placedLate().or(() -> anyInTime(options.budget().toMillis() * TO_FIT / 1e3));
             return found.map(this::polished).or(() -> before);
         }
 
-        /** Of a day that is not short: each dessert in turn placed better among the others, as long as that helps. */
+        /** Of a day that is not short: made better a few desserts at a time, and begun as late as can be. */
         private Schedule polished(Schedule schedule) {
             if (day.tasks().size() < POLISHED) {
                 return schedule;
             }
-            double rest = left() * (1 - TO_POLISH);
-            return Polishing.of(day, schedule, (part, from) -> {
-                double within = Math.min(MOST_FOR_ONE, left() - rest);
-                return options.stopped().getAsBoolean() ? Optional.empty() : better(part, from, within);
-            });
+            var strict = Stricter.of(day);
+            var tight = tightened(strict, schedule);
+            if (tight.isEmpty()) {
+                return polished(day, schedule, "all");
+            }
+            var late = lateStart(strict, polished(strict, tight.get(), "rest"));
+            return polished(Stricter.from(strict, firstWork(late)), late, "rest");
         }
 
-        private Optional<Schedule> better(Day part, Schedule from, double within) {
-            if (within < LEAST_SECONDS) {
-                return Optional.empty();
+        /** Dessert by dessert as long as that helps, at most half of the time, then a few together. */
+        private Schedule polished(Day some, Schedule schedule, String respect) {
+            double rest = left() * (1 - TO_POLISH);
+            var single = Polishing.of(some, schedule, turn(respect, (left() + rest) / 2, MOST_FOR_ONE));
+            return Polishing.groups(some, single, options.seed(), turn(respect, rest, MOST_FOR_GROUP));
+        }
+
+        /** A part of a day made better within the time that is left over what must remain. */
+        private BiFunction<Day, Schedule, Optional<Schedule>> turn(String respect, double rest, double most) {
+            return (part, from) -> {
+                double within = Math.min(most, left() - rest);
+                return options.stopped().getAsBoolean()
+                        ? Optional.empty()
+                        : ask(part, Optional.of(from), respect, within, true).schedule();
+            };
+        }
+
+        /** A schedule that leaves nothing to be wished for but a late start and short waits. */
+        private Optional<Schedule> tightened(Day strict, Schedule schedule) {
+            return Checker.check(strict, schedule).isEmpty()
+                    ? Optional.of(schedule)
+                    : fits(strict, left() * TO_TIGHTEN, false);
+        }
+
+        private Schedule lateStart(Day strict, Schedule schedule) {
+            // What has begun has begun: there is nothing to be put off.
+            if (day.now().isPresent() || strict.tasks().stream().noneMatch(Task::hands)) {
+                return schedule;
             }
-            var asked = options.with(Aim.FITS, Duration.ofMillis((long) (within * 1000)))
-                    .from(from);
-            var search = new Search(part, asked, true, List.of("all"));
-            var found = search.run().schedule();
-            work += search.work;
-            return found;
+            double from = seconds();
+            double rest = left() * (1 - TO_START);
+            var found = LateStart.of(
+                    strict,
+                    schedule,
+                    (some, near, within) -> ask(some, Optional.of(near), "fits", within, false),
+                    () -> options.stopped().getAsBoolean() ? 0 : left() - rest);
+            startBound = Math.max(0, found.bound());
+            startSeconds = seconds() - from;
+            return found.schedule();
+        }
+
+        private long firstWork(Schedule schedule) {
+            long last = day.dishes().stream().mapToLong(Dish::due).max().orElseThrow();
+            return last - new Respects(day, schedule).start();
         }
 
         /** A long day dessert by dessert, then, or at once, as a whole. */
@@ -180,6 +238,17 @@ public final class CpPlanner implements Solver {
             return found.isPresent() ? found : fits(day, share, false);
         }
 
+        /** A long day dessert by dessert, each as late as it can be made, with nothing to be wished for before that. */
+        private Optional<Schedule> placedLate() {
+            if (day.tasks().size() < LONG) {
+                return Optional.empty();
+            }
+            return OneByOne.schedule(
+                    Stricter.of(day),
+                    part -> ask(part, options.before(), "rest", Math.min(MOST_FOR_ONE, left()), true)
+                            .schedule());
+        }
+
         /** With the desserts that break a rule planned anew among the others, which stay where they are. */
         private Optional<Schedule> mended(Schedule before) {
             return Mending.part(day, before)
@@ -187,13 +256,19 @@ public final class CpPlanner implements Solver {
         }
 
         private Optional<Schedule> fits(Day some, double within, boolean isSmall) {
+            return ask(some, options.before(), "fits", within, isSmall).schedule();
+        }
+
+        /** A schedule of another day that is in time, as good in one respect as is found soon. */
+        private Solution ask(Day some, Optional<Schedule> near, String respect, double within, boolean isSmall) {
             if (within < LEAST_SECONDS) {
-                return Optional.empty();
+                return new Solution(Optional.empty(), false, List.of(), 0);
             }
             var asked = options.with(Aim.FITS, Duration.ofMillis((long) (within * 1000)));
-            var search = new Search(some, asked, isSmall, respects(Aim.FITS));
-            var found = search.run().schedule();
-            work += search.work;
+            asked = near.map(asked::from).orElse(asked);
+            var search = new Search(some, asked, isSmall, List.of(respect));
+            var found = search.run();
+            work += Math.max(search.work, WORK_TO_ASK);
             return found;
         }
 
@@ -219,6 +294,17 @@ public final class CpPlanner implements Solver {
                 model.hold(cost.get(), 0);
             }
             return atBound;
+        }
+
+        /** The latest start was looked for before, among the schedules that leave nothing of what comes before it. */
+        private boolean isBegunLate(String code) {
+            if (startSeconds == 0 || !code.equals("start") || best.isEmpty()) {
+                return false;
+            }
+            long value = left(code).orElseThrow();
+            levels.add(new Level(code, value, Math.min(value, startBound), startSeconds));
+            model.hold(model.cost(code, Optional.empty()).orElseThrow(), value);
+            return true;
         }
 
         /** What the best plan so far has left of a respect. */

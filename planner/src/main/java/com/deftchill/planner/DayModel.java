@@ -312,7 +312,8 @@ final class DayModel {
             case "evening" -> evening(sum);
             case "start" -> first(sum);
             case "waiting" -> waiting(sum);
-            case "all" -> all(sum);
+            case "all" -> all(sum, List.of("waiting", "start", "evening", "service", "windows"));
+            case "rest" -> all(sum, List.of("waiting", "start"));
             case "moved" -> before.map(old -> moved(sum, old)).orElse(0);
             default -> 0;
         };
@@ -320,10 +321,10 @@ final class DayModel {
     }
 
     /** Every respect that a plan in time has left, so weighed that hardly any amount of a later one outweighs an earlier one. */
-    private int all(LinearExprBuilder sum) {
+    private int all(LinearExprBuilder sum, List<String> codes) {
         int terms = 0;
         int weight = 1;
-        for (var code : List.of("waiting", "start", "evening", "service", "windows")) {
+        for (var code : codes) {
             var one = cost(code, Optional.empty());
             if (one.isPresent()) {
                 sum.addTerm(one.get(), weight);
