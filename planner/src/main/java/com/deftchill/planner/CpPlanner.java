@@ -61,6 +61,9 @@ public final class CpPlanner implements Solver {
     /** Of the time that is left, the share that polishing may take. */
     private static final double TO_POLISH = 0.5;
 
+    /** Of the time that is left, the share that a dessert's first place may take; most take far less. */
+    private static final double TO_PLACE = 0.2;
+
     /** Seconds at most for one dessert while polishing. */
     private static final double MOST_FOR_ONE = 0.5;
 
@@ -70,7 +73,7 @@ public final class CpPlanner implements Solver {
     /** Of the time, the share that is given to finding a plan in which only few desserts are moved. */
     private static final double TO_MEND = 0.6;
 
-    /** A day of so many tasks is planned dessert by dessert first. */
+    /** A day of so many tasks is planned dessert by dessert first; of a shorter one it may be proved what is best. */
     private static final int LONG = 120;
 
     private static final double LEAST_SECONDS = 0.05;
@@ -137,12 +140,13 @@ public final class CpPlanner implements Solver {
             // What breaks no rule is an answer, should nothing better be found.
             best = beginning.filter(s -> Checker.check(day, s).isEmpty());
             for (var code : respects) {
+                if (isAtItsBound(code) || isBegunLate(code)) {
+                    continue;
+                }
                 if (options.stopped().getAsBoolean() || left() < LEAST_SECONDS) {
                     break;
                 }
-                boolean found = isAtItsBound(code)
-                        || isBegunLate(code)
-                        || settle(code, SHARES.getOrDefault(code, 1.0))
+                boolean found = settle(code, SHARES.getOrDefault(code, 1.0))
                         // Not within its share: then in all the time that is left, since it goes before the others.
                         || (best.isPresent() && settle(code, 1.0));
                 if (!found) {
@@ -169,10 +173,13 @@ public final class CpPlanner implements Solver {
             return found.map(this::polished).or(() -> before);
         }
 
-        /** Of a day that is not short: made better a few desserts at a time, and begun as late as can be. */
+        /** Of a day that is not short: dessert by dessert; of a long one a few at a time, and begun as late as can be. */
         private Schedule polished(Schedule schedule) {
             if (day.tasks().size() < POLISHED) {
                 return schedule;
+            }
+            if (day.tasks().size() < LONG) {
+                return Polishing.of(day, schedule, turn("all", left() * (1 - TO_POLISH), MOST_FOR_ONE));
             }
             var strict = Stricter.of(day);
             var tight = tightened(strict, schedule);
@@ -245,7 +252,7 @@ public final class CpPlanner implements Solver {
             }
             return OneByOne.schedule(
                     Stricter.of(day),
-                    part -> ask(part, options.before(), "rest", Math.min(MOST_FOR_ONE, left()), true)
+                    part -> ask(part, options.before(), "rest", left() * TO_PLACE, true)
                             .schedule());
         }
 
@@ -284,7 +291,7 @@ public final class CpPlanner implements Solver {
         private boolean isAtItsBound(String code) {
             var cost = model.cost(code, options.before());
             if (best.isEmpty() || cost.isEmpty()) {
-                return false;
+                return best.isPresent();
             }
             boolean atBound = RULES.contains(code)
                     ? Checker.check(day, best.get()).isEmpty()
@@ -316,9 +323,6 @@ public final class CpPlanner implements Solver {
         private boolean settle(String code, double share) {
             double from = seconds();
             var cost = model.cost(code, options.before());
-            if (cost.isEmpty() && best.isPresent()) {
-                return true;
-            }
             cost.ifPresent(model::minimize);
             var solver = new CpSolver();
             var parameters = solver.getParameters();
