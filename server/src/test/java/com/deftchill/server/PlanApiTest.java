@@ -72,6 +72,18 @@ class PlanApiTest {
         return api.put("/api/plans/" + stored.at("/id").asString(), body.toString());
     }
 
+    /** What was looked at in a question that ended early is worked out in the next one, whoever asks. */
+    @Test
+    void aDessertThatIsNeverReadyIsTakenOutAndTheRestIsPlanned() {
+        var never = formula("coconut-sea-buckthorn", "Never ready");
+        for (var demo : List.of("brown-butter-quince", "sixty-pear-pots", "yuzu-meringue-tart")) {
+            var other = formula(demo, "Asked about before");
+            assertThat(asked(plan(never, other)).text()).contains("dish-never-ready");
+            var alone = asked(plan(other));
+            assertThat(alone.status()).as(alone.text()).isEqualTo(200);
+        }
+    }
+
     @Test
     void aPlanIsKeptGuardedAndGone() {
         var id = UUID.randomUUID();

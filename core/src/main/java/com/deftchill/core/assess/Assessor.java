@@ -61,6 +61,15 @@ public final class Assessor {
         return new Assessor(chill.stoppedBy(stop));
     }
 
+    /**
+     * The same, never stopped: for a dessert that is kept, which works out later what it was not asked at first, when whoever
+     * asked for it has long gone. What was asked to stop before does so now.
+     */
+    public Assessor lasting() {
+        chill.stop().check();
+        return stoppedBy(Stop.NEVER);
+    }
+
     /** The same, less than half as fine in space: for what is a guess itself. */
     public Assessor rough() {
         return new Assessor(chill.coarser().coarser().stoppedBy(chill.stop()));

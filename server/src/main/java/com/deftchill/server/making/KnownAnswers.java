@@ -34,7 +34,7 @@ class KnownAnswers {
     Optional<Dessert> dessert(WrittenFormula formula, Assessor assessor, Workplace workplace) {
         return desserts.get(
                 new Question(formula, workplace),
-                of -> assessor.study(formula, workplace).value());
+                of -> assessor.lasting().study(formula, workplace).value());
     }
 
     Consequence consequence(Making making, Assessor assessor, Workplace workplace) {

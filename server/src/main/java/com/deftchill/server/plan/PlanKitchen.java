@@ -54,7 +54,8 @@ class PlanKitchen {
     /** Scaled where another count is wanted than the formula has. */
     private static Answer<Dessert> make(
             Assessor assessor, Workplace workplace, PlannedDish dish, Optional<Integer> moulds) {
-        var asWritten = assessor.study(dish.document(), workplace);
+        var lasting = assessor.lasting();
+        var asWritten = lasting.study(dish.document(), workplace);
         int written = asWritten.value().map(d -> d.batch().count()).orElse(0);
         if (asWritten.value().isEmpty() || moulds.isEmpty() || moulds.get() == written) {
             return asWritten;
@@ -62,6 +63,6 @@ class PlanKitchen {
         var wish = new ScaleWish("", String.valueOf(moulds.get()), "", "");
         return new Alternatives(assessor)
                 .scale(dish.document(), wish, workplace)
-                .flatMap(scaled -> assessor.study(scaled.document(), workplace));
+                .flatMap(scaled -> lasting.study(scaled.document(), workplace));
     }
 }

@@ -77,6 +77,7 @@ public final class TestServer implements AutoCloseable {
                         .properties("DEFTCHILL_INSTRUMENTS=" + sockets(instruments))
                         .properties(
                                 "server.port=0",
+                                "deftchill.tables=validate",
                                 "deftchill.heavy-deadline=8s",
                                 "deftchill.max-answer=1200KB",
                                 "deftchill.learn-ahead=0s",
