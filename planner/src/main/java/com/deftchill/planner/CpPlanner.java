@@ -52,8 +52,8 @@ public final class CpPlanner implements Solver {
     /** A day of so many tasks is polished dessert by dessert. */
     private static final int POLISHED = 60;
 
-    /** Of the time that is left, the share that a day with nothing to be wished for but a late start may take. */
-    private static final double TO_TIGHTEN = 0.3;
+    /** Of the time, the share that placing every dessert late may take before any places are looked for. */
+    private static final double TO_PLACE_LATE = 0.3;
 
     /** Of the time that is left, the share that the latest start may take. */
     private static final double TO_START = 0.6;
@@ -182,11 +182,10 @@ public final class CpPlanner implements Solver {
                 return Polishing.of(day, schedule, turn("all", left() * (1 - TO_POLISH), MOST_FOR_ONE));
             }
             var strict = Stricter.of(day);
-            var tight = tightened(strict, schedule);
-            if (tight.isEmpty()) {
+            if (!Checker.check(strict, schedule).isEmpty()) {
                 return polished(day, schedule, "all");
             }
-            var late = lateStart(strict, polished(strict, tight.get(), "rest"));
+            var late = lateStart(strict, polished(strict, schedule, "rest"));
             return polished(Stricter.from(strict, firstWork(late)), late, "rest");
         }
 
@@ -205,13 +204,6 @@ public final class CpPlanner implements Solver {
                         ? Optional.empty()
                         : ask(part, Optional.of(from), respect, within, true).schedule();
             };
-        }
-
-        /** A schedule that leaves nothing to be wished for but a late start and short waits. */
-        private Optional<Schedule> tightened(Day strict, Schedule schedule) {
-            return Checker.check(strict, schedule).isEmpty()
-                    ? Optional.of(schedule)
-                    : fits(strict, left() * TO_TIGHTEN, false);
         }
 
         private Schedule lateStart(Day strict, Schedule schedule) {
@@ -250,10 +242,11 @@ public final class CpPlanner implements Solver {
             if (day.tasks().size() < LONG) {
                 return Optional.empty();
             }
-            return OneByOne.schedule(
-                    Stricter.of(day),
-                    part -> ask(part, options.before(), "rest", left() * TO_PLACE, true)
-                            .schedule());
+            double rest = left() * (1 - TO_PLACE_LATE);
+            return OneByOne.schedule(Stricter.of(day), part -> {
+                double within = Math.min(left() * TO_PLACE, left() - rest);
+                return ask(part, options.before(), "rest", within, true).schedule();
+            });
         }
 
         /** With the desserts that break a rule planned anew among the others, which stay where they are. */
