@@ -2,7 +2,6 @@ package com.deftchill.planner;
 
 import com.deftchill.core.plan.Checker;
 import com.deftchill.core.plan.Day;
-import com.deftchill.core.plan.Dish;
 import com.deftchill.core.plan.Respects;
 import com.deftchill.core.plan.Schedule;
 import com.deftchill.core.plan.Solver;
@@ -224,8 +223,7 @@ public final class CpPlanner implements Solver {
         }
 
         private long firstWork(Schedule schedule) {
-            long last = day.dishes().stream().mapToLong(Dish::due).max().orElseThrow();
-            return last - new Respects(day, schedule).start();
+            return day.lastService() - new Respects(day, schedule).start();
         }
 
         /** A long day dessert by dessert, then, or at once, as a whole. */

@@ -1,7 +1,6 @@
 package com.deftchill.planner;
 
 import com.deftchill.core.plan.Day;
-import com.deftchill.core.plan.Dish;
 import com.deftchill.core.plan.Evenings;
 import com.deftchill.core.plan.Hand;
 import com.deftchill.core.plan.Hold;
@@ -414,8 +413,7 @@ final class DayModel {
         }
         var first = model.newIntVar(0, horizon, "first");
         hands.forEach(start -> model.addGreaterOrEqual(start, first));
-        long last = day.dishes().stream().mapToLong(Dish::due).max().orElseThrow();
-        sum.addTerm(first, -1).add(at(last));
+        sum.addTerm(first, -1).add(at(day.lastService()));
         return hands.size();
     }
 

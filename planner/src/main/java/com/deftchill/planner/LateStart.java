@@ -1,7 +1,6 @@
 package com.deftchill.planner;
 
 import com.deftchill.core.plan.Day;
-import com.deftchill.core.plan.Dish;
 import com.deftchill.core.plan.Interval;
 import com.deftchill.core.plan.Respects;
 import com.deftchill.core.plan.Schedule;
@@ -44,7 +43,7 @@ final class LateStart {
         this.solver = solver;
         this.left = left;
         worked = Stricter.worked(day);
-        last = day.dishes().stream().mapToLong(Dish::due).max().orElseThrow();
+        last = day.lastService();
         take(from);
     }
 

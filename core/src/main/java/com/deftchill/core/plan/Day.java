@@ -114,6 +114,11 @@ public record Day(
         return dish(task.dish()).due();
     }
 
+    /** When what is served last is due; 0 where nothing is. */
+    public long lastService() {
+        return dishes.stream().mapToLong(Dish::due).max().orElse(0);
+    }
+
     /** Earliest start of a task that nothing but itself forbids. */
     public long earliest(Task task) {
         long earliest = Math.max(span.from(), task.notBefore().orElse(Long.MIN_VALUE));

@@ -83,8 +83,7 @@ public final class Respects {
                 .filter(task -> task.hands() && !day.done(task))
                 .mapToLong(task -> schedule.of(task.id()).start())
                 .min();
-        long last = day.dishes().stream().mapToLong(Dish::due).max().orElse(0);
-        return first.isPresent() ? last - first.getAsLong() : 0;
+        return first.isPresent() ? day.lastService() - first.getAsLong() : 0;
     }
 
     /** From the start of each task until its dessert is served: what can be done later is fresher. */
