@@ -4,13 +4,14 @@ import { useTitle } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { useSend } from '@/answers/queries'
-import { api, ApiProblem } from '@/api/client'
+import { api, ApiProblem, type LadderView } from '@/api/client'
 import LogNav from '@/log/LogNav.vue'
 import { day } from '@/log/words'
 import StationBar from '@/look/StationBar.vue'
 import FitOfLadder from './FitOfLadder.vue'
 import LadderLayout from './LadderLayout.vue'
 import TasteLadder from './TasteLadder.vue'
+import { useScores } from './useScores'
 
 /** One ladder: weighed, tasted blind, shown. */
 const route = useRoute()
@@ -22,7 +23,6 @@ const { data: ladder, isError } = useQuery({
   refetchInterval: (query) => (query.state.data?.shown ? false : 4000),
 })
 useTitle(computed(() => `Ladder of ${ladder.value?.layout.what ?? ''} · Deft Chill`))
-const score = useSend('scoreLadder')
 const show = useSend('showLadder')
 const wrong = ref('')
 const part = ref<'weigh' | 'taste' | 'shown'>('weigh')
@@ -33,13 +33,22 @@ watch(
 )
 const tasted = computed(() => Object.keys(ladder.value?.scores ?? {}).length)
 
-async function sent(work: Promise<unknown>) {
-  wrong.value = ''
+/** Takes what the server says now; what was asked before is let go. */
+async function took(now: LadderView) {
+  await client.cancelQueries({ queryKey: ['ladder', id.value] })
+  client.setQueryData(['ladder', id.value], now)
+}
+const scores = useScores(id, took)
+
+async function showIt() {
+  const onTheirWay = Object.keys(scores.waiting())
+  wrong.value = onTheirWay.length ? `First the scores of ${onTheirWay.join(', ')} must be stored.` : ''
+  if (onTheirWay.length) return
   try {
-    client.setQueryData(['ladder', id.value], await work)
+    await took(await show(id.value))
   } catch (failed) {
     const problem = failed instanceof ApiProblem ? failed.response.problems[0] : undefined
-    wrong.value = problem ? `The scores ${problem.rule}.` : 'Not stored: Deft Chill does not answer.'
+    wrong.value = problem ? `It ${problem.rule}.` : 'Not shown: Deft Chill does not answer.'
   }
 }
 </script>
@@ -66,15 +75,16 @@ async function sent(work: Promise<unknown>) {
     <TasteLadder
       v-else-if="part === 'taste'"
       :ladder="ladder"
-      :wrong="wrong"
-      @score="(taster, scores) => sent(score(ladder!.id, taster, scores))"
+      :waiting="scores.waiting()"
+      :wrong="scores.wrong.value"
+      @score="scores.say"
     />
     <section v-else-if="!ladder.shown" class="ask" aria-label="Show which is which">
       <p>
         {{ tasted }} of {{ ladder.layout.tasters.length }} have tasted. Once it is shown which cup is which,
         no score counts any more.
       </p>
-      <button type="button" class="go" @click="sent(show(ladder!.id))">Show it</button>
+      <button type="button" class="go" @click="showIt">Show it</button>
       <p v-if="wrong" role="alert">{{ wrong }}</p>
     </section>
     <FitOfLadder v-else :ladder="ladder" />

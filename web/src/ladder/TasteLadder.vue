@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, ref } from 'vue'
 import type { LadderView } from '@/api/client'
+import type { Scores } from './useScores'
 
 /** One taster at a time, cup by cup in the order of the design; only codes are seen. */
-const props = defineProps<{ ladder: LadderView; wrong: string }>()
-const emit = defineEmits<{ score: [taster: string, scores: Record<string, number>] }>()
+const props = defineProps<{ ladder: LadderView; waiting: Record<string, Scores>; wrong: string }>()
+const emit = defineEmits<{ score: [taster: string, scores: Scores] }>()
 const layout = computed(() => props.ladder.layout)
 const taster = ref(layout.value.tasters.find((t) => !props.ladder.scores[t]) ?? layout.value.tasters[0] ?? '')
 const codes = computed(() =>
@@ -12,18 +13,11 @@ const codes = computed(() =>
     (cup) => layout.value.cups[cup]?.code ?? [],
   ),
 )
-const scores = ref<Record<string, number>>({})
-watch(
-  [taster, () => props.ladder.scores],
-  () =>
-    (scores.value = { ...scores.value, ...(props.ladder.scores[taster.value] as Record<string, number>) }),
-  { immediate: true },
+/** What was touched here counts before what is stored. */
+const scores = computed<Scores>(
+  () => props.waiting[taster.value] ?? (props.ladder.scores[taster.value] as Scores | undefined) ?? {},
 )
-watch(taster, () => (scores.value = { ...(props.ladder.scores[taster.value] as Record<string, number>) }))
-function say(code: string, value: number) {
-  scores.value = { ...scores.value, [code]: value }
-  emit('score', taster.value, scores.value)
-}
+const say = (code: string, value: number) => emit('score', taster.value, { ...scores.value, [code]: value })
 const done = computed(() => codes.value.every((c) => scores.value[c]))
 const others = computed(() =>
   layout.value.tasters.filter((t) => t !== taster.value && !props.ladder.scores[t]),
@@ -64,6 +58,7 @@ const others = computed(() =>
     </ol>
     <p v-if="wrong" role="alert">{{ wrong }}</p>
     <p v-else-if="ladder.shown" class="hint">It was shown which cup is which: no score counts any more.</p>
+    <p v-else-if="done && waiting[taster]" class="hint">Being stored.</p>
     <p v-else-if="done" role="status">
       Stored. {{ others.length ? `Next: ${others[0]}.` : 'All have tasted.' }}
     </p>

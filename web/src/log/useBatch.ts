@@ -24,6 +24,22 @@ function whenLeft(store: () => Promise<void>) {
   useEventListener(document, 'visibilitychange', () => document.hidden && void store())
 }
 
+/** One write after the other: two on their way at once would be taken for those of two windows. */
+function oneAfterAnother(write: () => Promise<void>) {
+  let writing = false
+  let again = false
+  return async () => {
+    again = true
+    if (writing) return
+    writing = true
+    while (again) {
+      again = false
+      await write()
+    }
+    writing = false
+  }
+}
+
 /**
  * A batch and what is said of it. Each change is stored by itself once typing rests; what could not be stored stays on the page and is
  * sent again.
@@ -47,29 +63,29 @@ export function useBatch(id: Ref<string>) {
   const mayTake = () => state.value === 'kept' || said.value === undefined
   watch(data, (batch) => batch && mayTake() && take(batch), { immediate: true })
 
-  async function store() {
+  async function storeNow() {
     if (!said.value || !data.value || JSON.stringify(said.value) === stored) return
-    const sending = JSON.stringify(said.value)
+    const sent = JSON.stringify(said.value)
     try {
       const batch = await correct(id.value, {
         version: data.value.version,
         by: who.value,
-        said: JSON.parse(sending) as CameOut,
+        said: JSON.parse(sent) as CameOut,
       })
       problems.value = []
       stored = JSON.stringify(batch.said)
-      // Typed on while it was on its way: that is stored next.
-      const typedOn = JSON.stringify(said.value) !== sending
+      // Typed on while it was on its way: that is stored once it rests.
+      const typedOn = JSON.stringify(said.value) !== sent
       if (!typedOn) take(batch)
       state.value = typedOn ? 'waiting' : 'kept'
       client.setQueryData(key.value, batch)
-      if (typedOn) await rested()
     } catch (failed) {
       const found = hindrance(failed)
       problems.value = found.problems
       state.value = found.state
     }
   }
+  const store = oneAfterAnother(storeNow)
   const rested = useDebounceFn(store, REST_MS)
 
   /** To be called after every change of what is said. */

@@ -5,7 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.deftchill.server.support.Api;
 import com.deftchill.server.support.RunningServer;
 import com.deftchill.server.support.RunningServer.Server;
+import java.util.List;
 import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -105,6 +107,24 @@ class LadderApiTest {
         assertThat(api.post(at + "/shown", "").json().at("/fit/finding").asString())
                 .isEqualTo("TOO_FEW");
         assertThat(api.put(at + "/scores", score.formatted("3")).text()).contains("too late");
+    }
+
+    /** Tablets in several hands. */
+    @Test
+    void whatTastersSayAtTheSameMomentIsAllKept() {
+        var ladder = laid();
+        var at = "/api/ladders/" + ladder.at("/id").asString();
+        var code = ladder.at("/layout/cups/0/code").asString();
+        var tasters = List.of("Ilke", "Tomas", "Runa", "Per");
+        var answers = tasters.stream()
+                .map(name -> CompletableFuture.supplyAsync(() ->
+                        api.put(at + "/scores", "{\"taster\":\"%s\",\"scores\":{\"%s\":3}}".formatted(name, code))))
+                .toList();
+        assertThat(answers)
+                .allSatisfy(answer -> assertThat(answer.join().status())
+                        .as(answer.join().text())
+                        .isEqualTo(200));
+        assertThat(api.get(at).json().at("/scores").propertyNames()).containsExactlyInAnyOrderElementsOf(tasters);
     }
 
     @Test

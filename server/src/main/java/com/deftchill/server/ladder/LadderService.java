@@ -94,10 +94,14 @@ class LadderService {
         return ladders.findById(id).orElseThrow(() -> new NotFoundException("Ladder", id));
     }
 
+    private LadderEntity forChange(UUID id) {
+        return ladders.findForChangeById(id).orElseThrow(() -> new NotFoundException("Ladder", id));
+    }
+
     /** Takes what a taster says of cups, by their codes. */
     @Transactional
     LadderEntity score(UUID id, String taster, Map<String, Integer> scores) {
-        var ladder = get(id);
+        var ladder = forChange(id);
         if (ladder.getShownAt() != null) {
             throw refused("scores", taster, Problem.rule("ladder.shown"));
         }
@@ -123,7 +127,7 @@ class LadderService {
     /** Shows which cup is which; from then on no score counts any more. */
     @Transactional
     LadderEntity show(UUID id) {
-        var ladder = get(id);
+        var ladder = forChange(id);
         ladder.show(clock.instant());
         return ladders.saveAndFlush(ladder);
     }
