@@ -25,6 +25,7 @@ final class GrowthFigures {
 
     public static void main(String[] arguments) {
         try (var server = TestServer.fresh("deftchill.database-answers-ms=200000")) {
+            server.inDatabase(GrowthFigures::tenBatchesOfEach);
             var api = new Api(server.server());
             var questions = questions(api);
             System.err.println("warming");
@@ -98,8 +99,8 @@ final class GrowthFigures {
                 all.put("GET " + path.getKey(), () -> api.get(address));
             }
         });
-        all.put("GET /api/book, by a word", () -> api.get("/api/book?search=smoked"));
-        all.put("GET /api/book, by kind and tone", () -> api.get("/api/book?kind=set&tone=good"));
+        all.put("GET /api/book, by a word, one", () -> api.get("/api/book?search=smoked&size=1"));
+        all.put("GET /api/book, by kind and tone, two", () -> api.get("/api/book?kind=set&tone=good&size=2"));
         for (var order : List.of("NAME", "UPDATED", "MADE", "WORST")) {
             all.put("GET /api/book, order " + order, () -> api.get("/api/book?order=" + order));
         }
@@ -108,7 +109,7 @@ final class GrowthFigures {
         all.put("GET /api/log, by a word that nothing has", () -> api.get("/api/log?words=quandong"));
         all.put("GET /api/log, a cook", () -> api.get("/api/log?cook=Ilke"));
         all.put("GET /api/log, torn ones", () -> api.get("/api/log?outcome=TORN"));
-        all.put("GET /api/log, page 10", () -> api.get("/api/log?page=10"));
+        all.put("GET /api/log, page 10 of twenty", () -> api.get("/api/log?page=10&size=20"));
         all.put("GET /api/formulas, by name, four", () -> api.get("/api/formulas?order=NAME&search=pear&size=4"));
         var pear = Api.demo("pear-bay").toString();
         all.put("POST /api/assessments", () -> api.post("/api/assessments?tried=false", pear));
@@ -156,6 +157,14 @@ final class GrowthFigures {
         return measured;
     }
 
+    /** As many of each formula as with many: lists are compared page by page, full ones with full ones. */
+    private static void tenBatchesOfEach(JdbcTemplate database) {
+        database.execute("create table growth as select id, id base, row_number() over (order by id) n from formula"
+                + " where kitchen = 'own'");
+        batches(database);
+        words(database);
+    }
+
     /** Ten thousand in the first kitchen, from those that are there; what is known of each is known of its copies. */
     private static void formulas(JdbcTemplate database) {
         database.execute("drop table if exists growth");
@@ -193,6 +202,7 @@ final class GrowthFigures {
 
     private static void words(JdbcTemplate database) {
         // Of the same words as those that they were made up from.
+        database.execute("drop temporary table if exists growth_words");
         database.execute("create temporary table growth_words as select b.found_by, w.word_id from batch b"
                 + " join batch_word w on w.batch_id = b.id group by b.found_by, w.word_id");
         database.execute("insert ignore into batch_word (word_id, batch_id) select w.word_id, b.id"
