@@ -28,11 +28,6 @@ import java.util.function.BiFunction;
  * model, outside the heap.
  */
 public final class CpPlanner implements Solver {
-    /**
-     * Threads of the solver. One gives the same answer to the same question, as long as its own clock ends the search; two
-     * find far better plans for long days (measured: with turns taken by its own clock two are slower than one).
-     */
-    private static final int WORKERS = 2;
     /** Of the time that is left, the share that a respect may take; one that is not named may take all of it. */
     private static final Map<String, Double> SHARES = Map.of(
             "closed", 0.3, "late", 0.3, "windows", 0.25, "service", 0.2, "evening", 0.25, "start", 0.5, "moved", 0.7);
@@ -55,7 +50,7 @@ public final class CpPlanner implements Solver {
     private static final double TO_PLACE_LATE = 0.3;
 
     /** Of the time that is left, the share that the latest start may take. */
-    private static final double TO_START = 0.6;
+    private static final double TO_START = 0.85;
 
     /** Of the time that is left, the share that polishing may take. */
     private static final double TO_POLISH = 0.5;
@@ -113,21 +108,20 @@ public final class CpPlanner implements Solver {
         /** By the solver's own clock. */
         private double work;
 
-        /** So small a part of a day that a second thread only costs. */
-        private final boolean isSmall;
+        private final Effort effort;
 
         private final List<String> respects;
 
         Search(Day day, Options options) {
-            this(day, options, false, respects(options.aim()));
+            this(day, options, Effort.USUAL, respects(options.aim()));
         }
 
-        private Search(Day day, Options options, boolean isSmall, List<String> respects) {
-            this.isSmall = isSmall;
+        private Search(Day day, Options options, Effort effort, List<String> respects) {
+            this.effort = effort;
             this.respects = respects;
             this.day = day;
             this.options = options;
-            model = new DayModel(day, options.aim() == Aim.FITS);
+            model = new DayModel(day, options.aim() == Aim.FITS, effort.asOne());
         }
 
         Solution run() {
@@ -184,7 +178,7 @@ public final class CpPlanner implements Solver {
             if (!Checker.check(strict, schedule).isEmpty()) {
                 return polished(day, schedule, "all");
             }
-            var late = lateStart(strict, polished(strict, schedule, "rest"));
+            var late = lateStart(strict, schedule);
             return polished(Stricter.from(strict, firstWork(late)), late, "rest");
         }
 
@@ -201,7 +195,8 @@ public final class CpPlanner implements Solver {
                 double within = Math.min(most, left() - rest);
                 return options.stopped().getAsBoolean()
                         ? Optional.empty()
-                        : ask(part, Optional.of(from), respect, within, true).schedule();
+                        : ask(part, Optional.of(from), respect, within, Effort.SMALL)
+                                .schedule();
             };
         }
 
@@ -215,7 +210,17 @@ public final class CpPlanner implements Solver {
             var found = LateStart.of(
                     strict,
                     schedule,
-                    (some, near, within) -> ask(some, Optional.of(near), "fits", within, false),
+                    new LateStart.Questions() {
+                        @Override
+                        public Solution any(Day some, Schedule near, double within) {
+                            return ask(some, Optional.of(near), "fits", within, Effort.CROWDED);
+                        }
+
+                        @Override
+                        public Solution withCooksAsOne(Day some, double within) {
+                            return ask(some, Optional.empty(), "fits", within, Effort.PROOF);
+                        }
+                    },
                     () -> options.stopped().getAsBoolean() ? 0 : left() - rest);
             startBound = Math.max(0, found.bound());
             startSeconds = seconds() - from;
@@ -230,9 +235,9 @@ public final class CpPlanner implements Solver {
         private Optional<Schedule> anyInTime(double share) {
             Optional<Schedule> found = Optional.empty();
             if (day.tasks().size() >= LONG) {
-                found = OneByOne.schedule(day, part -> fits(part, left(), true));
+                found = OneByOne.schedule(day, part -> fits(part, left(), Effort.SMALL));
             }
-            return found.isPresent() ? found : fits(day, share, false);
+            return found.isPresent() ? found : fits(day, share, Effort.USUAL);
         }
 
         /** A long day dessert by dessert, each as late as it can be made, with nothing to be wished for before that. */
@@ -243,28 +248,28 @@ public final class CpPlanner implements Solver {
             double rest = left() * (1 - TO_PLACE_LATE);
             return OneByOne.schedule(Stricter.of(day), part -> {
                 double within = Math.min(left() * TO_PLACE, left() - rest);
-                return ask(part, options.before(), "rest", within, true).schedule();
+                return ask(part, options.before(), "rest", within, Effort.SMALL).schedule();
             });
         }
 
         /** With the desserts that break a rule planned anew among the others, which stay where they are. */
         private Optional<Schedule> mended(Schedule before) {
             return Mending.part(day, before)
-                    .flatMap(part -> fits(part, options.budget().toMillis() * TO_MEND / 1e3, true));
+                    .flatMap(part -> fits(part, options.budget().toMillis() * TO_MEND / 1e3, Effort.SMALL));
         }
 
-        private Optional<Schedule> fits(Day some, double within, boolean isSmall) {
-            return ask(some, options.before(), "fits", within, isSmall).schedule();
+        private Optional<Schedule> fits(Day some, double within, Effort how) {
+            return ask(some, options.before(), "fits", within, how).schedule();
         }
 
         /** A schedule of another day that is in time, as good in one respect as is found soon. */
-        private Solution ask(Day some, Optional<Schedule> near, String respect, double within, boolean isSmall) {
+        private Solution ask(Day some, Optional<Schedule> near, String respect, double within, Effort how) {
             if (within < LEAST_SECONDS) {
                 return new Solution(Optional.empty(), false, List.of(), 0);
             }
             var asked = options.with(Aim.FITS, Duration.ofMillis((long) (within * 1000)));
             asked = near.map(asked::from).orElse(asked);
-            var search = new Search(some, asked, isSmall, List.of(respect));
+            var search = new Search(some, asked, how, List.of(respect));
             var found = search.run();
             work += Math.max(search.work, WORK_TO_ASK);
             return found;
@@ -320,12 +325,8 @@ public final class CpPlanner implements Solver {
             double allowed = best.isEmpty() ? left() : Math.max(LEAST_SECONDS, left() * share);
             parameters
                     .setRandomSeed(options.seed())
-                    .setNumWorkers(options.repeatable() || isSmall ? 1 : WORKERS)
                     .setMaxTimeInSeconds(options.repeatable() ? allowed * PATIENCE : allowed);
-            if (isSmall) {
-                // Most of it is fixed already: what makes hard searches shorter only delays this one.
-                parameters.setSymmetryLevel(0).setLinearizationLevel(0).setCpModelProbingLevel(0);
-            }
+            effort.set(parameters, options.repeatable());
             if (options.repeatable()) {
                 parameters.setMaxDeterministicTime(allowed * WORK_PER_SECOND);
             }

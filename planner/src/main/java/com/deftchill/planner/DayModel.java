@@ -39,6 +39,7 @@ final class DayModel {
 
     private final Day day;
     private final boolean inTime;
+    private final boolean asOne;
     private final CpModel model = new CpModel();
     private final long origin;
     private final int horizon;
@@ -49,10 +50,19 @@ final class DayModel {
     private boolean impossible;
     private CpSolverStatus status = CpSolverStatus.UNKNOWN;
 
-    /** @param inTime whether being late is ruled out instead of being made small */
     DayModel(Day day, boolean inTime) {
+        this(day, inTime, false);
+    }
+
+    /**
+     * @param inTime whether being late is ruled out instead of being made small
+     * @param asOne whether only what all cooks do at once is looked at, not who does it: a smaller question. What cannot be
+     *     done so cannot be done at all; what can be done so may still be too much for each of them.
+     */
+    DayModel(Day day, boolean inTime, boolean asOne) {
         this.day = day;
         this.inTime = inTime;
+        this.asOne = asOne;
         long first = day.span().from();
         for (var pin : day.pins().values()) {
             if (pin.start().isPresent()) {
@@ -64,7 +74,9 @@ final class DayModel {
         day.tasks().forEach(this::place);
         day.tasks().forEach(this::follow);
         if (!impossible) {
-            day.hands().forEach(this::occupy);
+            if (!asOne) {
+                day.hands().forEach(this::occupy);
+            }
             together();
             day.stores().values().forEach(this::use);
         }
@@ -115,7 +127,7 @@ final class DayModel {
                     late.computeIfAbsent(task.dish(), dish -> model.newIntVar(0, Math.max(0, horizon), "late " + dish));
             model.addLessOrEqual(end(task), plus(lateness, at(day.due(task))));
         }
-        if (task.hands() && !day.done(task)) {
+        if (task.hands() && !day.done(task) && !asOne) {
             doer(task);
         }
     }
@@ -199,7 +211,7 @@ final class DayModel {
     /** What all cooks do at once: it follows from what each does, but shows sooner where there is too much to do. */
     private void together() {
         int cooks = day.hands().size();
-        if (cooks < 2) {
+        if (cooks < 2 && !asOne) {
             return;
         }
         var cumulative = model.addCumulative((long) Hand.ATTENTION * cooks);
@@ -207,7 +219,7 @@ final class DayModel {
             away(hand).forEach(away -> cumulative.addDemand(fixed(away), Hand.ATTENTION));
         }
         for (var task : day.tasks()) {
-            if (doers.containsKey(task.id())) {
+            if (task.hands() && !day.done(task)) {
                 var start = starts.get(task.id());
                 var interval =
                         model.newIntervalVar(start, LinearExpr.constant(day.minutes(task)), end(task), task.id());
@@ -467,7 +479,10 @@ final class DayModel {
             if (start != null) {
                 model.addHint(start, at(slot.start()));
             }
-            doers.getOrDefault(id, Map.of()).forEach((hand, by) -> model.addHint(by, hand.equals(slot.hand()) ? 1 : 0));
+            if (!slot.hand().isEmpty()) {
+                doers.getOrDefault(id, Map.of())
+                        .forEach((hand, by) -> model.addHint(by, hand.equals(slot.hand()) ? 1 : 0));
+            }
         });
     }
 

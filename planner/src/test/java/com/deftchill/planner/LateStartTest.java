@@ -32,14 +32,29 @@ class LateStartTest {
         return new Schedule(slots);
     }
 
-    /** A kitchen that can begin at a moment and no later; from another on, nobody knows. */
-    private static LateStart.Any kitchen(long possible, long unknown) {
-        return (day, near, seconds) -> {
-            long from = Stricter.worked(day).get(0).from();
-            if (from <= possible) {
-                return new Solution(Optional.of(begun(from)), false, List.of(), seconds);
+    /**
+     * A kitchen that can begin at a moment and no later; from another on, nobody knows. Cooks taken for one could begin a quarter
+     * of an hour later.
+     */
+    private static LateStart.Questions kitchen(long possible, long unknown) {
+        return new LateStart.Questions() {
+            @Override
+            public Solution any(Day day, Schedule near, double seconds) {
+                return answer(day, possible, seconds);
             }
-            return new Solution(Optional.empty(), from > unknown, List.of(), seconds);
+
+            @Override
+            public Solution withCooksAsOne(Day day, double seconds) {
+                return answer(day, possible + 15, seconds);
+            }
+
+            private Solution answer(Day day, long latest, double seconds) {
+                long from = Stricter.worked(day).get(0).from();
+                if (from <= latest) {
+                    return new Solution(Optional.of(begun(from)), false, List.of(), seconds);
+                }
+                return new Solution(Optional.empty(), from > Math.max(latest, unknown), List.of(), seconds);
+            }
         };
     }
 

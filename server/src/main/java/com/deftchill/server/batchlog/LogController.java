@@ -72,7 +72,7 @@ class LogController {
     /**
      * A page of the log, newest first.
      *
-     * @param total found, counted up to two hundred after the page's first
+     * @param total found, counted up to ten pages on, at most two hundred after the page's first
      * @param more whether there are more than that
      */
     record LogPage(List<LogLine> lines, long total, boolean more, int page, int size) {}

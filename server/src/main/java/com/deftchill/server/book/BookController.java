@@ -37,7 +37,7 @@ class BookController {
     /**
      * A page of the Book.
      *
-     * @param total found, counted up to two hundred after the page's first
+     * @param total found, counted up to ten pages on, at most two hundred after the page's first
      * @param more whether there are more than that
      * @param computing some rows are not of today yet; ask again in a second
      */

@@ -9,8 +9,10 @@ import java.util.function.LongUnaryOperator;
  * @param more whether there are more than that
  */
 public record Count(long total, boolean more) {
-    /** So many after the page's first are counted. */
+    /** So many after the page's first are counted; of short pages, such as a list of names to choose from, so many pages. */
     private static final int COUNTED = 200;
+
+    private static final int PAGES_COUNTED = 10;
 
     /**
      * @param found how many are on the page
@@ -22,7 +24,7 @@ public record Count(long total, boolean more) {
         if (isLast) {
             return new Count(before + found, false);
         }
-        long most = before + COUNTED;
+        long most = before + Math.min(COUNTED, PAGES_COUNTED * size);
         long total = counted.applyAsLong(most + 1);
         return new Count(Math.min(total, most), total > most);
     }

@@ -48,7 +48,7 @@ class FormulaController {
     /**
      * A page of a list of formulas, without their documents.
      *
-     * @param total found, counted up to two hundred after the page's first
+     * @param total found, counted up to ten pages on, at most two hundred after the page's first
      * @param more whether there are more than that
      */
     record FormulaPage(List<FormulaSummary> formulas, long total, boolean more, int page, int size) {}
