@@ -108,20 +108,20 @@ public final class CpPlanner implements Solver {
         /** By the solver's own clock. */
         private double work;
 
-        private final Effort effort;
+        private final Tactic tactic;
 
         private final List<String> respects;
 
         Search(Day day, Options options) {
-            this(day, options, Effort.USUAL, respects(options.aim()));
+            this(day, options, Tactic.USUAL, respects(options.aim()));
         }
 
-        private Search(Day day, Options options, Effort effort, List<String> respects) {
-            this.effort = effort;
+        private Search(Day day, Options options, Tactic tactic, List<String> respects) {
+            this.tactic = tactic;
             this.respects = respects;
             this.day = day;
             this.options = options;
-            model = new DayModel(day, options.aim() == Aim.FITS, effort.asOne());
+            model = new DayModel(day, options.aim() == Aim.FITS, tactic.asOne());
         }
 
         Solution run() {
@@ -195,7 +195,7 @@ public final class CpPlanner implements Solver {
                 double within = Math.min(most, left() - rest);
                 return options.stopped().getAsBoolean()
                         ? Optional.empty()
-                        : ask(part, Optional.of(from), respect, within, Effort.SMALL)
+                        : ask(part, Optional.of(from), respect, within, Tactic.SMALL)
                                 .schedule();
             };
         }
@@ -213,12 +213,12 @@ public final class CpPlanner implements Solver {
                     new LateStart.Questions() {
                         @Override
                         public Solution any(Day some, Schedule near, double within) {
-                            return ask(some, Optional.of(near), "fits", within, Effort.CROWDED);
+                            return ask(some, Optional.of(near), "fits", within, Tactic.CROWDED);
                         }
 
                         @Override
                         public Solution withCooksAsOne(Day some, double within) {
-                            return ask(some, Optional.empty(), "fits", within, Effort.PROOF);
+                            return ask(some, Optional.empty(), "fits", within, Tactic.PROOF);
                         }
                     },
                     () -> options.stopped().getAsBoolean() ? 0 : left() - rest);
@@ -235,9 +235,9 @@ public final class CpPlanner implements Solver {
         private Optional<Schedule> anyInTime(double share) {
             Optional<Schedule> found = Optional.empty();
             if (day.tasks().size() >= LONG) {
-                found = OneByOne.schedule(day, part -> fits(part, left(), Effort.SMALL));
+                found = OneByOne.schedule(day, part -> fits(part, left(), Tactic.SMALL));
             }
-            return found.isPresent() ? found : fits(day, share, Effort.USUAL);
+            return found.isPresent() ? found : fits(day, share, Tactic.USUAL);
         }
 
         /** A long day dessert by dessert, each as late as it can be made, with nothing to be wished for before that. */
@@ -248,22 +248,22 @@ public final class CpPlanner implements Solver {
             double rest = left() * (1 - TO_PLACE_LATE);
             return OneByOne.schedule(Stricter.of(day), part -> {
                 double within = Math.min(left() * TO_PLACE, left() - rest);
-                return ask(part, options.before(), "rest", within, Effort.SMALL).schedule();
+                return ask(part, options.before(), "rest", within, Tactic.SMALL).schedule();
             });
         }
 
         /** With the desserts that break a rule planned anew among the others, which stay where they are. */
         private Optional<Schedule> mended(Schedule before) {
             return Mending.part(day, before)
-                    .flatMap(part -> fits(part, options.budget().toMillis() * TO_MEND / 1e3, Effort.SMALL));
+                    .flatMap(part -> fits(part, options.budget().toMillis() * TO_MEND / 1e3, Tactic.SMALL));
         }
 
-        private Optional<Schedule> fits(Day some, double within, Effort how) {
+        private Optional<Schedule> fits(Day some, double within, Tactic how) {
             return ask(some, options.before(), "fits", within, how).schedule();
         }
 
         /** A schedule of another day that is in time, as good in one respect as is found soon. */
-        private Solution ask(Day some, Optional<Schedule> near, String respect, double within, Effort how) {
+        private Solution ask(Day some, Optional<Schedule> near, String respect, double within, Tactic how) {
             if (within < LEAST_SECONDS) {
                 return new Solution(Optional.empty(), false, List.of(), 0);
             }
@@ -326,7 +326,7 @@ public final class CpPlanner implements Solver {
             parameters
                     .setRandomSeed(options.seed())
                     .setMaxTimeInSeconds(options.repeatable() ? allowed * PATIENCE : allowed);
-            effort.set(parameters, options.repeatable());
+            tactic.set(parameters, options.repeatable());
             if (options.repeatable()) {
                 parameters.setMaxDeterministicTime(allowed * WORK_PER_SECOND);
             }

@@ -20,13 +20,13 @@ final class LateStart {
     private static final double TO_PROVE_BREAK = 0.35;
 
     /** Of what there is, the share that other questions may take each; where they tell nothing, twice as much. */
-    private static final double FIRST_SHARE = 0.08;
+    private static final double FIRST_SHARE = 0.12;
 
     /** What is proved is looked for as closely as this, in parts of the time from the first work to the last service. */
     private static final double GRAIN = 0.01;
 
     /** Of what is not known, how much may be left before it is looked at again for longer, by how often it was. */
-    private static final double[] COARSE = {0.25, 0.125, 0};
+    private static final double[] COARSE = {0.5, 0.25, 0};
 
     /** From the last service back, min of the clock. */
     record Found(Schedule schedule, long bound) {}
@@ -85,7 +85,9 @@ final class LateStart {
             if (hi - doubt <= Math.max(1, (hi - lo) * COARSE[Math.min(round, COARSE.length - 1)])) {
                 round++;
                 slice *= 2;
-                isPossible((lo + hi) / 2, Math.min(slice, left.getAsDouble()));
+                if (round > 1) {
+                    isPossible((lo + hi) / 2, Math.min(slice, left.getAsDouble()));
+                }
                 doubt = lo;
             }
             ask((doubt + hi) / 2, Math.min(slice, left.getAsDouble()));

@@ -3,7 +3,7 @@ package com.deftchill.planner;
 import com.google.ortools.sat.SatParameters;
 
 /** How a question is looked into; which way is soonest was measured on made-up days of twenty desserts. */
-enum Effort {
+enum Tactic {
     /** As the solver would by itself. */
     USUAL,
     /** Most of it is fixed already: what makes hard searches shorter only delays this one. */
