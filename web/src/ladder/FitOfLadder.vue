@@ -33,11 +33,22 @@ const points = computed(() =>
 const curve = computed(() =>
   (fit.value?.curve ?? []).map(([cx = 0, score = 0], i) => `${i ? 'L' : 'M'}${x(cx)},${y(score)}`).join(''),
 )
+/** Where the best lies, in words: beyond the cups it is not known how far. */
+const range = computed(() => {
+  const f = fit.value
+  const [lowest, highest] = [cups.value[0]?.text, cups.value.at(-1)?.text]
+  const isBelow = (f?.lowX ?? 0) < from.value
+  const isAbove = (f?.highX ?? 0) > to.value
+  if (isBelow && isAbove) return 'it may lie beyond either end of the ladder'
+  if (isBelow) return `it lies below ${f?.high} with 90 %, and may lie below the lowest cup, ${lowest}`
+  if (isAbove) return `it lies above ${f?.low} with 90 %, and may lie above the highest cup, ${highest}`
+  return `it lies between ${f?.low} and ${f?.high} with 90 %`
+})
 const words = computed(() => {
   const f = fit.value
   switch (f?.finding) {
     case 'FOUND':
-      return `Best at ${f.best}; it lies between ${f.low} and ${f.high} with 90 %.`
+      return `Best at ${f.best}; ${range.value}.`
     case 'ABOVE':
       return 'The best lies above the highest cup: the ladder was too narrow. Lay out another one higher up.'
     case 'BELOW':

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useTitle } from '@vueuse/core'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { useRoute } from 'vue-router'
 import { useChoices } from '@/answers/useChoices'
 import StationBar from '@/look/StationBar.vue'
@@ -13,12 +13,16 @@ import BatchShelf from './BatchShelf.vue'
 import BatchTasting from './BatchTasting.vue'
 import LogNav from './LogNav.vue'
 import { useBatch } from './useBatch'
+import { useTyped } from './useTyped'
 import { day } from './words'
 
 /** Everything that is known of a batch; written at the pass with a thumb, corrected later. */
 const route = useRoute()
 const id = computed(() => String(route.params.id))
 const { batch, said, problems, state, isError, changed, store, readAgain, who } = useBatch(id)
+const page = ref<HTMLElement | null>(null)
+const typing = () => void (state.value === 'kept' && (state.value = 'waiting'))
+useTyped(page, typing, store)
 const choices = useChoices()
 useTitle(computed(() => `${batch.value?.formula ?? 'Batch'} · Deft Chill`))
 const STATES = {
@@ -36,7 +40,7 @@ const outcome = computed(
 <template>
   <StationBar station="log" />
   <LogNav here="log" />
-  <main v-if="batch && said" class="batch">
+  <main v-if="batch && said" ref="page" class="batch">
     <header>
       <div>
         <h1>{{ batch.formula }}</h1>

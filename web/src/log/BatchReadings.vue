@@ -194,7 +194,7 @@ form button {
 }
 
 select {
-  max-width: 190px;
+  max-width: 250px;
 }
 
 .firm {

@@ -40,7 +40,8 @@ function measured() {
     .filter(Boolean)
   const values = parts.map((part) => typed(part))
   const bad = parts.find((_, i) => typeof values[i] !== 'number')
-  wrong.value = bad === undefined ? '' : `Heights must be such as 44 or 44 43.5 45, in mm, not “${bad}”.`
+  wrong.value =
+    bad === undefined ? '' : `Not stored: heights must be such as 44 or 44 43.5 45, in mm, not “${bad}”.`
   if (bad !== undefined) return
   const found = values as number[]
   const before = said.value.record?.portions ?? []

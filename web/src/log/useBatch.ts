@@ -1,4 +1,4 @@
-import { useDebounceFn, useEventListener } from '@vueuse/core'
+import { useDebounceFn, useEventListener, useIntervalFn } from '@vueuse/core'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch, type Ref } from 'vue'
 import { useSend } from '@/answers/queries'
@@ -7,6 +7,7 @@ import { useWho } from '@/make/useMaking'
 
 /** A quarter of a minute at the pass: what was touched is stored when the finger rests. */
 const REST_MS = 700
+const AGAIN_MS = 4000
 
 type State = 'kept' | 'waiting' | 'refused' | 'elsewhere' | 'unreachable'
 
@@ -18,8 +19,12 @@ function hindrance(failed: unknown): { state: State; problems: Problem[] } {
   return { state, problems: response?.problems ?? [] }
 }
 
-/** Stores at once when the page is left or the net is back. */
-function whenLeft(store: () => Promise<void>) {
+/** Stores at once when the page is left or the net is back, and asks before what is not stored would be lost. */
+function whenLeft(store: () => Promise<void>, state: Ref<State>) {
+  useIntervalFn(() => void (state.value === 'unreachable' && store()), AGAIN_MS)
+  useEventListener('beforeunload', (event: BeforeUnloadEvent) => {
+    if (state.value !== 'kept') event.preventDefault()
+  })
   useEventListener('online', () => void store())
   useEventListener(document, 'visibilitychange', () => document.hidden && void store())
 }
@@ -64,7 +69,10 @@ export function useBatch(id: Ref<string>) {
   watch(data, (batch) => batch && mayTake() && take(batch), { immediate: true })
 
   async function storeNow() {
-    if (!said.value || !data.value || JSON.stringify(said.value) === stored) return
+    if (!said.value || !data.value) return
+    const nothing = JSON.stringify(said.value) === stored
+    if (nothing && state.value === 'waiting') state.value = 'kept'
+    if (nothing) return
     const sent = JSON.stringify(said.value)
     try {
       const batch = await correct(id.value, {
@@ -80,9 +88,7 @@ export function useBatch(id: Ref<string>) {
       state.value = typedOn ? 'waiting' : 'kept'
       client.setQueryData(key.value, batch)
     } catch (failed) {
-      const found = hindrance(failed)
-      problems.value = found.problems
-      state.value = found.state
+      ;({ problems: problems.value, state: state.value } = hindrance(failed))
     }
   }
   const store = oneAfterAnother(storeNow)
@@ -90,7 +96,7 @@ export function useBatch(id: Ref<string>) {
 
   /** To be called after every change of what is said. */
   const changed = () => void ((state.value = 'waiting'), rested())
-  whenLeft(store)
+  whenLeft(store, state)
 
   /** Lets go of what is typed here and reads what is stored. */
   async function readAgain() {

@@ -82,6 +82,12 @@ class LogErrandsTest extends Errands {
         assertThat(page.getByLabel("Heights by ruler, mm")).hasValue("41  40.5  42");
         assertThat(page.getByLabel("Lot of Gold sheets (200 Bloom)")).hasValue("T-9");
         assertThat(page.getByLabel("Predicted beside measured")).containsText("41.2 mm");
+        var note = page.getByLabel("Note", new Page.GetByLabelOptions().setExact(true));
+        note.fill("typed, and put away");
+        assertThat(page.getByText("Being stored")).isVisible();
+        stored(page);
+        page.reload();
+        assertThat(note).hasValue("typed, and put away");
         page.getByText("what was there before").click();
         assertThat(page.getByText("before the rush").last()).isVisible();
         assertThat(page.locator("details", new Page.LocatorOptions().setHasText("until")))
@@ -161,7 +167,10 @@ class LogErrandsTest extends Errands {
         button(page, "Show which is which").click();
         button(page, "Show it").click();
         var told = page.getByLabel("What they tell");
-        assertThat(told).containsText(Pattern.compile("Best at 11\\.\\d g; it lies between 1\\d"));
+        assertThat(told)
+                .containsText(
+                        Pattern.compile(
+                                "Best at 11\\.\\d g; it lies below 12\\.\\d g with 90 %, and may lie below the lowest cup, 10\\.6 g\\."));
         told.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("Take 11")))
                 .click();
         assertThat(page).hasURL(Pattern.compile("/bench/" + id));
