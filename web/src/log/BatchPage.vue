@@ -23,6 +23,7 @@ const { batch, said, problems, state, isError, changed, store, readAgain, who } 
 const page = ref<HTMLElement | null>(null)
 const typing = () => void (state.value === 'kept' && (state.value = 'waiting'))
 useTyped(page, typing, store)
+const isWrong = ref(false)
 const choices = useChoices()
 useTitle(computed(() => `${batch.value?.formula ?? 'Batch'} · Deft Chill`))
 const STATES = {
@@ -50,7 +51,7 @@ const outcome = computed(
         </p>
       </div>
       <p class="state" :class="state" :role="state === 'kept' || state === 'waiting' ? 'status' : 'alert'">
-        {{ STATES[state] }}
+        {{ state === 'kept' && isWrong ? 'The rest is stored.' : STATES[state] }}
         <span v-for="p in problems" :key="p.path">{{ p.field }} {{ p.rule }}. </span>
         <button v-if="state === 'elsewhere'" type="button" class="link-like" @click="readAgain">
           Read it again
@@ -66,7 +67,7 @@ const outcome = computed(
         <a :href="`/api/log/batches/${batch.id}/record.pdf`" target="_blank" rel="noopener">Record as PDF</a>
       </nav>
     </header>
-    <BatchSaid v-model="said" :batch="batch" @changed="changed" />
+    <BatchSaid v-model="said" :batch="batch" @changed="changed" @wrong="isWrong = $event" />
     <div class="columns">
       <div>
         <BatchBeside :batch="batch" />

@@ -7,7 +7,8 @@ import { typed } from './words'
 /** How it came out: a thumb for the outcome, a number for each portion that a ruler stood beside. */
 const props = defineProps<{ batch: BatchView }>()
 const said = defineModel<CameOut>({ required: true })
-const emit = defineEmits<{ changed: [] }>()
+/** wrong: whether something typed is not understood, and so not stored. */
+const emit = defineEmits<{ changed: []; wrong: [is: boolean] }>()
 const choices = useChoices()
 
 function set<K extends keyof CameOut>(field: K, value: CameOut[K]) {
@@ -17,6 +18,7 @@ function set<K extends keyof CameOut>(field: K, value: CameOut[K]) {
 /** Heights as typed, of one or of several portions. */
 const heights = ref('')
 const wrong = ref('')
+watch(wrong, (text) => emit('wrong', Boolean(text)))
 const inWords = () => {
   const of = said.value.record?.portions?.flatMap((p) => p.standingMm ?? []) ?? []
   return of.length ? of.join('  ') : (said.value.standingMm ?? '').toString()

@@ -63,6 +63,7 @@ class LogErrandsTest extends Errands {
         page.getByLabel("Heights by ruler, mm").fill("41 40,5 fortytwo");
         page.getByLabel("Heights by ruler, mm").press("Tab");
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("not “fortytwo”");
+        assertThat(page.getByText("The rest is stored.")).isVisible();
         page.getByLabel("Heights by ruler, mm").fill("41 40,5 42 mm");
         page.getByLabel("Heights by ruler, mm").press("Tab");
         page.getByLabel("Lot of Gold sheets (200 Bloom)").fill("T-9");
