@@ -47,3 +47,22 @@ export function useAgain() {
     await Promise.all(keys.map((queryKey) => client.invalidateQueries({ queryKey })))
   }
 }
+
+/**
+ * One write after the other, the newest state last: two on their way at once would be taken for those of two windows. The
+ * write itself says what keeps it from being stored.
+ */
+export function oneAfterAnother(write: () => Promise<void>) {
+  let writing = false
+  let again = false
+  return async () => {
+    again = true
+    if (writing) return
+    writing = true
+    while (again) {
+      again = false
+      await write()
+    }
+    writing = false
+  }
+}

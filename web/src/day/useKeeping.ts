@@ -1,6 +1,6 @@
 import { ref, type Ref } from 'vue'
 import { ApiProblem, type StoredPlan, type WrittenPlan } from '@/api/client'
-import { ask, useAgain, useSend } from '@/answers/queries'
+import { ask, oneAfterAnother, useAgain, useSend } from '@/answers/queries'
 import type { State } from './useDay'
 
 type Saved = 'Saved' | 'Saving…' | 'Not saved' | 'Saved elsewhere meanwhile'
@@ -13,8 +13,6 @@ export function useKeeping(id: Ref<string>, state: Ref<State | undefined>) {
   /** Dishes whose formula has changed since it was taken into the plan. */
   const changed = ref<string[]>([])
   let version = 0
-  let writing = false
-  let again = false
 
   function opened(stored: StoredPlan) {
     version = stored.version
@@ -23,26 +21,19 @@ export function useKeeping(id: Ref<string>, state: Ref<State | undefined>) {
     saved.value = 'Saved'
   }
 
-  async function keep() {
-    again = true
-    if (writing) return
-    writing = true
+  const keep = oneAfterAnother(async () => {
     saved.value = 'Saving…'
     try {
-      while (again) {
-        again = false
-        const kept = await save(id.value, version, state.value?.plan as WrittenPlan, state.value?.schedule)
-        version = kept.version
-        changed.value = kept.changed
-      }
+      const kept = await save(id.value, version, state.value?.plan as WrittenPlan, state.value?.schedule)
+      version = kept.version
+      changed.value = kept.changed
       saved.value = 'Saved'
       void askAgain(['plans'])
     } catch (error) {
       const stale = error instanceof ApiProblem && error.response.status === 409
       saved.value = stale ? 'Saved elsewhere meanwhile' : 'Not saved'
     }
-    writing = false
-  }
+  })
 
   /** What the other window saved, in place of what is here. */
   const takeTheirs = async () => opened(await ask('plan', id.value))

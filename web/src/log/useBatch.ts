@@ -1,7 +1,7 @@
 import { useDebounceFn, useEventListener, useIntervalFn } from '@vueuse/core'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch, type Ref } from 'vue'
-import { useSend } from '@/answers/queries'
+import { oneAfterAnother, useSend } from '@/answers/queries'
 import { api, ApiProblem, type BatchView, type CameOut, type Problem } from '@/api/client'
 import { useWho } from '@/make/useMaking'
 
@@ -27,22 +27,6 @@ function whenLeft(store: () => Promise<void>, state: Ref<State>) {
   })
   useEventListener('online', () => void store())
   useEventListener(document, 'visibilitychange', () => document.hidden && void store())
-}
-
-/** One write after the other: two on their way at once would be taken for those of two windows. */
-function oneAfterAnother(write: () => Promise<void>) {
-  let writing = false
-  let again = false
-  return async () => {
-    again = true
-    if (writing) return
-    writing = true
-    while (again) {
-      again = false
-      await write()
-    }
-    writing = false
-  }
 }
 
 /**

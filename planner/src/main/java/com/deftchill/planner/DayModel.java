@@ -50,10 +50,6 @@ final class DayModel {
     private boolean impossible;
     private CpSolverStatus status = CpSolverStatus.UNKNOWN;
 
-    DayModel(Day day, boolean inTime) {
-        this(day, inTime, false);
-    }
-
     /**
      * @param inTime whether being late is ruled out instead of being made small
      * @param asOne whether only what all cooks do at once is looked at, not who does it: a smaller question. What cannot be
