@@ -17,10 +17,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.Set;
+import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.function.BiFunction;
+import java.util.function.BooleanSupplier;
 
 /**
  * Plans by constraint programming (CP-SAT). Respects are settled one after another: each is made as small as the time
@@ -49,8 +51,17 @@ public final class CpPlanner implements Solver {
     /** Of the time, the share that placing every dessert late may take before any places are looked for. */
     private static final double TO_PLACE_LATE = 0.3;
 
+    /** Of the time, the share that passes may take before anything else is asked. */
+    private static final double TO_PASS = 0.05;
+
+    /** Passes after which a schedule that they find is no longer found soon. */
+    private static final int MOST_SOON = 100;
+
+    /** By the solver's clock: what a pass takes. */
+    private static final double WORK_OF_PASS = 1e-4;
+
     /** Of the time that is left, the share that the latest start may take. */
-    private static final double TO_START = 0.85;
+    private static final double TO_START = 0.92;
 
     /** Of the time that is left, the share that polishing may take. */
     private static final double TO_POLISH = 0.5;
@@ -77,6 +88,13 @@ public final class CpPlanner implements Solver {
 
     private static final ScheduledExecutorService WATCH = Executors.newSingleThreadScheduledExecutor(run -> {
         var thread = new Thread(run, "plan-watch");
+        thread.setDaemon(true);
+        return thread;
+    });
+
+    /** Where two things are looked for beside each other, one of them is here. */
+    private static final ExecutorService HELPERS = Executors.newCachedThreadPool(run -> {
+        var thread = new Thread(run, "plan-helper");
         thread.setDaemon(true);
         return thread;
     });
@@ -127,6 +145,12 @@ public final class CpPlanner implements Solver {
         Solution run() {
             if (model.impossible()) {
                 return new Solution(Optional.empty(), true, levels, seconds());
+            }
+            if (options.aim() == Aim.FITS && tactic == Tactic.USUAL) {
+                best = soon();
+                if (best.isPresent()) {
+                    return new Solution(best, false, levels, seconds());
+                }
             }
             var beginning = beginning();
             beginning.ifPresent(model::hint);
@@ -210,20 +234,42 @@ public final class CpPlanner implements Solver {
             var found = LateStart.of(
                     strict,
                     schedule,
-                    new LateStart.Questions() {
-                        @Override
-                        public Solution any(Day some, Schedule near, double within) {
-                            return ask(some, Optional.of(near), "fits", within, Tactic.CROWDED);
-                        }
-
-                        @Override
-                        public Solution withCooksAsOne(Day some, double within) {
-                            return ask(some, Optional.empty(), "fits", within, Tactic.PROOF);
-                        }
-                    },
-                    () -> options.stopped().getAsBoolean() ? 0 : left() - rest);
+                    new LateQuestions(),
+                    () -> options.stopped().getAsBoolean() ? 0 : left() - rest,
+                    options.repeatable() ? Optional.empty() : Optional.of(HELPERS));
             startBound = Math.max(0, found.bound());
             startSeconds = seconds() - from;
+            return found.schedule();
+        }
+
+        private final class LateQuestions implements LateStart.Questions {
+            private int asked;
+
+            @Override
+            public Optional<Schedule> late(Day some, BooleanSupplier enough) {
+                return passes(some, options.seed() + ++asked, enough);
+            }
+
+            @Override
+            public Solution any(Day some, Schedule near, double within) {
+                // Not the same way twice.
+                var other = options.seededWith(options.seed() + ++asked);
+                return ask(some, other.from(near), "fits", within, Tactic.CROWDED);
+            }
+
+            @Override
+            public Solution withCooksAsOne(Day some, double within, BooleanSupplier ended) {
+                var stopped = options.stoppedBy(
+                        () -> ended.getAsBoolean() || options.stopped().getAsBoolean());
+                return ask(some, stopped, "fits", within, Tactic.PROOF);
+            }
+        }
+
+        private Optional<Schedule> passes(Day some, int seed, BooleanSupplier enough) {
+            var found = LatePasses.of(some, seed, () -> {
+                work += options.repeatable() ? WORK_OF_PASS : 0;
+                return enough.getAsBoolean();
+            });
             return found.schedule();
         }
 
@@ -231,10 +277,20 @@ public final class CpPlanner implements Solver {
             return day.lastService() - new Respects(day, schedule).start();
         }
 
-        /** A long day dessert by dessert, then, or at once, as a whole. */
+        /** A schedule of a long day that a few passes find. */
+        private Optional<Schedule> soon() {
+            if (day.tasks().size() < LONG || day.now().isPresent()) {
+                return Optional.empty();
+            }
+            var found = LatePasses.any(day, options.seed(), MOST_SOON);
+            work += found.passes() * WORK_OF_PASS;
+            return found.schedule();
+        }
+
+        /** A long day by passes or dessert by dessert, then, or at once, as a whole. */
         private Optional<Schedule> anyInTime(double share) {
-            Optional<Schedule> found = Optional.empty();
-            if (day.tasks().size() >= LONG) {
+            var found = soon();
+            if (found.isEmpty() && day.tasks().size() >= LONG) {
                 found = OneByOne.schedule(day, part -> fits(part, left(), Tactic.SMALL));
             }
             return found.isPresent() ? found : fits(day, share, Tactic.USUAL);
@@ -245,8 +301,16 @@ public final class CpPlanner implements Solver {
             if (day.tasks().size() < LONG) {
                 return Optional.empty();
             }
+            var strict = Stricter.of(day);
+            if (day.now().isEmpty()) {
+                double until = left() * (1 - TO_PASS);
+                var late = passes(strict, options.seed(), () -> left() < until);
+                if (late.isPresent()) {
+                    return late;
+                }
+            }
             double rest = left() * (1 - TO_PLACE_LATE);
-            return OneByOne.schedule(Stricter.of(day), part -> {
+            return OneByOne.schedule(strict, part -> {
                 double within = Math.min(left() * TO_PLACE, left() - rest);
                 return ask(part, options.before(), "rest", within, Tactic.SMALL).schedule();
             });
@@ -262,16 +326,21 @@ public final class CpPlanner implements Solver {
             return ask(some, options.before(), "fits", within, how).schedule();
         }
 
-        /** A schedule of another day that is in time, as good in one respect as is found soon. */
         private Solution ask(Day some, Optional<Schedule> near, String respect, double within, Tactic how) {
+            return ask(some, near.map(options::from).orElse(options), respect, within, how);
+        }
+
+        /** A schedule of another day that is in time, as good in one respect as is found soon. */
+        private Solution ask(Day some, Options like, String respect, double within, Tactic how) {
             if (within < LEAST_SECONDS) {
                 return new Solution(Optional.empty(), false, List.of(), 0);
             }
-            var asked = options.with(Aim.FITS, Duration.ofMillis((long) (within * 1000)));
-            asked = near.map(asked::from).orElse(asked);
+            var asked = like.with(Aim.FITS, Duration.ofMillis((long) (within * 1000)));
             var search = new Search(some, asked, how, List.of(respect));
             var found = search.run();
-            work += Math.max(search.work, WORK_TO_ASK);
+            if (options.repeatable()) {
+                work += Math.max(search.work, WORK_TO_ASK);
+            }
             return found;
         }
 

@@ -8,10 +8,13 @@ enum Tactic {
     USUAL,
     /** Most of it is fixed already: what makes hard searches shorter only delays this one. */
     SMALL,
-    /** Any schedule of a day so full that there is hardly one: what hands and machines can do at most shows early. */
+    /** Any schedule of a day so full that there is hardly one: one that nearly is one is followed for long, then left. */
     CROWDED,
     /** That there is none: every start is tried at the ends of its room until nothing is left, with the cooks as one. */
     PROOF;
+
+    /** What is near is followed until it has failed so often. */
+    private static final int FAILURES = 1000;
 
     /**
      * Threads of the solver. One gives the same answer to the same question, as long as its own clock ends the search; two
@@ -24,17 +27,19 @@ enum Tactic {
     }
 
     void set(SatParameters.Builder parameters, boolean repeatable) {
-        parameters.setNumWorkers(repeatable || this == SMALL ? 1 : WORKERS);
+        parameters.setNumWorkers(repeatable || this != USUAL ? 1 : WORKERS);
         switch (this) {
             case USUAL -> {}
             case SMALL ->
                 parameters.setSymmetryLevel(0).setLinearizationLevel(0).setCpModelProbingLevel(0);
             case CROWDED ->
                 parameters
-                        .addSubsolvers("no_lp")
+                        .setLinearizationLevel(0)
                         .setUseOverloadCheckerInCumulative(true)
-                        .setUseTimetableEdgeFindingInCumulative(true);
-            case PROOF -> parameters.addSubsolvers("variables_shaving_no_lp").addSubsolvers("no_lp");
+                        .setUseTimetableEdgeFindingInCumulative(true)
+                        .setRandomizeSearch(true)
+                        .setHintConflictLimit(FAILURES);
+            case PROOF -> parameters.addSubsolvers("variables_shaving_no_lp").addIgnoreSubsolvers("default_lp");
         }
     }
 }

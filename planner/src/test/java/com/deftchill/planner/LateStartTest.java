@@ -16,6 +16,7 @@ import java.time.Duration;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
 import org.junit.jupiter.api.Test;
 
 /** The latest start is found by halving whatever answers; what is not known is never taken for proved. */
@@ -44,7 +45,12 @@ class LateStartTest {
             }
 
             @Override
-            public Solution withCooksAsOne(Day day, double seconds) {
+            public Optional<Schedule> late(Day day, BooleanSupplier enough) {
+                return Optional.empty();
+            }
+
+            @Override
+            public Solution withCooksAsOne(Day day, double seconds, BooleanSupplier ended) {
                 return answer(day, possible + 15, seconds);
             }
 
@@ -59,9 +65,13 @@ class LateStartTest {
     }
 
     private static LateStart.Found asked(long possible, long unknown) {
-        var rounds = new int[1];
+        var asked = new int[1];
         return LateStart.of(
-                DAY, begun(RandomDays.at(0, 8, 0)), kitchen(possible, unknown), () -> ++rounds[0] > 200 ? 0 : 10);
+                DAY,
+                begun(RandomDays.at(0, 8, 0)),
+                kitchen(possible, unknown),
+                () -> Math.max(0, 10 - ++asked[0] * 0.005),
+                Optional.empty());
     }
 
     private static long start(LateStart.Found found) {
@@ -95,7 +105,7 @@ class LateStartTest {
 
     @Test
     void withoutTimeWhatThereWasStays() {
-        var found = LateStart.of(DAY, begun(EVENING_BEFORE - 60), kitchen(EIGHT, EIGHT), () -> 0);
+        var found = LateStart.of(DAY, begun(EVENING_BEFORE - 60), kitchen(EIGHT, EIGHT), () -> 0, Optional.empty());
         assertThat(LAST - new Respects(DAY, found.schedule()).start()).isGreaterThanOrEqualTo(EVENING_BEFORE - 60);
     }
 

@@ -46,6 +46,10 @@ public interface Solver {
             return new Options(aim, budget, seed, repeatable, before, when);
         }
 
+        public Options seededWith(int other) {
+            return new Options(aim, budget, other, repeatable, before, stopped);
+        }
+
         public Options repeatably(int from) {
             return new Options(aim, budget, from, true, before, stopped);
         }
