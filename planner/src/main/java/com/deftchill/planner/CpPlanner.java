@@ -55,7 +55,7 @@ public final class CpPlanner implements Solver {
     private static final double TO_PASS = 0.05;
 
     /** Passes after which a schedule that they find is no longer found soon. */
-    private static final int MOST_SOON = 100;
+    private static final int MOST_SOON = 40;
 
     /** By the solver's clock: what a pass takes. */
     private static final double WORK_OF_PASS = 1e-4;

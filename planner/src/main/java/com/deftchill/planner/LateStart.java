@@ -24,10 +24,10 @@ final class LateStart {
     private static final double TO_PROVE_BREAK = 0.5;
 
     /** Of what there is, the share that other questions may take each at first. */
-    private static final double FIRST_SHARE = 0.15;
+    private static final double FIRST_SHARE = 0.2;
 
     /** By so many times as long as a question with the cooks taken for one. */
-    private static final double REAL = 1.5;
+    private static final double REAL = 1.2;
 
     /** How near to the yes it is asked, of the way from no to yes: where the answer is told soonest. */
     private static final double IN_THE_MIDDLE = 0.5;
