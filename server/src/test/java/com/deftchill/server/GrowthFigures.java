@@ -187,11 +187,12 @@ final class GrowthFigures {
                         + " b.served, b.contents, b.allergens, b.cut, b.computed_at from growth g join book_entry b on b.formula_id = g.base");
     }
 
+    /** Those of many over ten years, some 27 a day: no kitchen makes its hundred thousand in one. */
     private static void batches(JdbcTemplate database) {
         database.execute(
                 "insert into batch (id, formula_id, made_on, poured_at, outcome, standing_mm, note, predicted, document, created_at,"
                         + " version, kitchen, cook, found_by, record)"
-                        + " select uuid(), g.id, date_sub(curdate(), interval (g.n + s.seq * 7) day), b.poured_at, b.outcome, b.standing_mm, b.note, b.predicted,"
+                        + " select uuid(), g.id, date_sub(curdate(), interval (g.n * 8 + s.seq * 7) day), b.poured_at, b.outcome, b.standing_mm, b.note, b.predicted,"
                         + " b.document, b.created_at, 0, b.kitchen, b.cook, b.found_by, b.record"
                         + " from growth g join seq_1_to_10 s join (select *, row_number() over (order by id) r from batch) b on b.r = 1 + (g.n + s.seq) % 8"
                         + " limit " + BATCHES);
