@@ -105,7 +105,8 @@ record Job(
     private static Held held(Day day, Hold hold, Occupancy occupancy, Map<String, Integer> indexes) {
         int row = occupancy.row(hold.what());
         if (hold.until().isEmpty()) {
-            long due = day.dish(hold.dish()).due() - day.span().from();
+            long due = Math.min(day.dish(hold.dish()).due(), day.span().to())
+                    - day.span().from();
             return new Held(row, hold.amount(), NONE, (int) due);
         }
         int minutes = day.task(hold.until()).map(day::minutes).orElse(0);

@@ -3,22 +3,22 @@ package com.deftchill.planner;
 import com.deftchill.core.plan.Day;
 import com.deftchill.core.plan.Hand;
 import com.deftchill.core.plan.Interval;
+import com.deftchill.core.plan.Task;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 
 /** What is left of every cook's attention and of every store, minute by minute from the beginning of a day's span. */
 final class Occupancy {
-    /** After the span, for what is washed up at its end. */
-    private static final int MARGIN = 12 * 60;
-
     private final int minutes;
     private final List<String> names = new ArrayList<>();
     private final int[][] whole;
     private final int[][] left;
 
     Occupancy(Day day) {
-        minutes = (int) day.span().minutes() + MARGIN;
+        // What is done at the end of the span is washed up after it.
+        int wash = day.tasks().stream().mapToInt(Task::washMinutes).max().orElse(0);
+        minutes = (int) day.span().minutes() + wash;
         var rows = new ArrayList<int[]>();
         for (var hand : day.hands()) {
             var row = new int[minutes];
