@@ -75,8 +75,11 @@ public final class CpPlanner implements Solver {
     /** Seconds at most for a few desserts together while polishing. */
     private static final double MOST_FOR_GROUP = 1;
 
+    /** Of the time, the share that is given to finding a plan in which all follows as it did. */
+    private static final double TO_MEND_IN_ORDER = 0.4;
+
     /** Of the time, the share that is given to finding a plan in which only few desserts are moved. */
-    private static final double TO_MEND = 0.6;
+    private static final double TO_MEND = 0.35;
 
     /** A day of so many tasks is planned dessert by dessert first; of a shorter one it may be proved what is best. */
     private static final int LONG = 120;
@@ -316,10 +319,22 @@ public final class CpPlanner implements Solver {
             });
         }
 
-        /** With the desserts that break a rule planned anew among the others, which stay where they are. */
+        /**
+         * With little moved: all in the order in which it was, but for the desserts that break a rule; where that is not found,
+         * those placed anew among the others, which stay where they are.
+         */
         private Optional<Schedule> mended(Schedule before) {
-            return Mending.part(day, before)
-                    .flatMap(part -> fits(part, options.budget().toMillis() * TO_MEND / 1e3, Tactic.SMALL));
+            var mending = Mending.of(day, before);
+            double budget = options.budget().toMillis() / 1e3;
+            return mending.flatMap(it -> it.inOrder()
+                            .flatMap(some -> littleMoved(some, before, budget * TO_MEND_IN_ORDER))
+                            .map(it::inTheOrderOfTheDay))
+                    .or(() -> mending.flatMap(Mending::inPlace)
+                            .flatMap(some -> littleMoved(some, before, budget * TO_MEND)));
+        }
+
+        private Optional<Schedule> littleMoved(Day some, Schedule before, double within) {
+            return ask(some, Optional.of(before), "moved", within, Tactic.SMALL).schedule();
         }
 
         private Optional<Schedule> fits(Day some, double within, Tactic how) {
