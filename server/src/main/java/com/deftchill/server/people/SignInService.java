@@ -14,6 +14,7 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
+import org.springframework.util.function.SingletonSupplier;
 
 /** Lets people in: by password, by the key that ./start prints, by an invitation. */
 @Service
@@ -38,7 +39,7 @@ class SignInService {
     private final TransactionTemplate transactions;
     private final JdbcClient jdbc;
     private final Clock clock;
-    private final String nobodys;
+    private final SingletonSupplier<String> nobodys;
 
     SignInService(
             AccountRepository accounts,
@@ -57,13 +58,15 @@ class SignInService {
         this.transactions = transactions;
         this.jdbc = jdbc;
         this.clock = clock;
-        nobodys = passwords.encode(Secrets.draw());
+        nobodys = SingletonSupplier.of(() -> passwords.encode(Secrets.draw()));
     }
 
     /** Empty where name and password do not belong together; it takes as long whether the name is known or not. */
     public Optional<Member> byPassword(String name, String password) {
+        // The first to ask waits for this one too, whoever it is.
+        var nobodysHash = nobodys.obtain();
         var account = accounts.findByNameFolded(AccountEntity.folded(name));
-        var hash = account.map(AccountEntity::getPasswordHash).orElse(nobodys);
+        var hash = account.map(AccountEntity::getPasswordHash).orElse(nobodysHash);
         boolean right = passwords.matches(password.substring(0, Math.min(LONGEST, password.length())), hash);
         return account.filter(a -> right).flatMap(this::firstOf);
     }

@@ -78,6 +78,7 @@ public final class TestServer implements AutoCloseable {
                         .properties(
                                 "server.port=0",
                                 "deftchill.tables=validate",
+                                "deftchill.queries=default",
                                 "deftchill.heavy-deadline=8s",
                                 "deftchill.max-answer=1200KB",
                                 "deftchill.learn-ahead=0s",
