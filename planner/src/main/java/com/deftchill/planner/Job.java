@@ -4,6 +4,7 @@ import com.deftchill.core.plan.Day;
 import com.deftchill.core.plan.Hold;
 import com.deftchill.core.plan.Task;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -21,14 +22,7 @@ import java.util.Map;
  * @param next what waits for it
  */
 record Job(
-        int minutes,
-        int earliest,
-        int latest,
-        int attention,
-        int[] hands,
-        List<Claim> claims,
-        List<Held> holds,
-        List<Next> next) {
+        int minutes, int earliest, int latest, int attention, int[] hands, Claim[] claims, Held[] holds, Next[] next) {
     static final int NONE = -1;
 
     /** @param minutes with washing up */
@@ -85,12 +79,12 @@ record Job(
         var claims = task.needs().stream()
                 .map(need -> new Claim(occupancy.row(Day.storeOf(need)), minutes + task.washMinutes()))
                 .filter(claim -> claim.row() != NONE)
-                .toList();
+                .toArray(Claim[]::new);
         var holds = day.holds().stream()
                 .filter(hold -> hold.from().equals(task.id()))
                 .map(hold -> held(day, hold, occupancy, indexes))
                 .filter(held -> held.row() != NONE)
-                .toList();
+                .toArray(Held[]::new);
         return new Job(
                 minutes,
                 (int) Math.max(0, earliest),
@@ -99,7 +93,7 @@ record Job(
                 hands,
                 claims,
                 holds,
-                List.copyOf(next));
+                next.toArray(Next[]::new));
     }
 
     private static Held held(Day day, Hold hold, Occupancy occupancy, Map<String, Integer> indexes) {
@@ -115,10 +109,11 @@ record Job(
 
     /** Minutes for which it has something for itself, over all that it has. */
     int claimed() {
-        return claims.stream().mapToInt(Claim::minutes).sum();
+        return Arrays.stream(claims).mapToInt(Claim::minutes).sum();
     }
 
     boolean claimsWhatAnotherClaims(Job other) {
-        return claims.stream().anyMatch(one -> other.claims.stream().anyMatch(two -> one.row() == two.row()));
+        return Arrays.stream(claims)
+                .anyMatch(one -> Arrays.stream(other.claims).anyMatch(two -> one.row() == two.row()));
     }
 }

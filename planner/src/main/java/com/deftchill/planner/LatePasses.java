@@ -101,7 +101,7 @@ final class LatePasses {
     private void tryOne() {
         int slot = passes++ % MEMORY;
         var other = order.changed(random);
-        if (pass.place(other)) {
+        if (pass.place(other, since(Math.max(cost, costs[slot])))) {
             int top = top();
             if (top <= first) {
                 bestOrder = other;
@@ -125,6 +125,21 @@ final class LatePasses {
         } else if (passes - lowestAt > PATIENCE) {
             goOnFromElsewhere();
         }
+    }
+
+    /** The first minute from which on anybody is there in no more minutes than that: sooner would not be kept. */
+    private int since(double most) {
+        int low = 0;
+        int high = workedFrom.length - 1;
+        while (low < high) {
+            int middle = (low + high) / 2;
+            if (workedFrom[middle] > most) {
+                low = middle + 1;
+            } else {
+                high = middle;
+            }
+        }
+        return low;
     }
 
     /** In how many working minutes from the first hands on anybody is there. */

@@ -6,9 +6,14 @@ import com.deftchill.core.plan.Interval;
 import com.deftchill.core.plan.Task;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 
-/** What is left of every cook's attention and of every store, minute by minute from the beginning of a day's span. */
+/**
+ * What is left of every cook's attention and of every store, minute by minute from the beginning of a day's span. Of what
+ * there is enough for all at once no account is kept.
+ */
 final class Occupancy {
     private final int minutes;
     private final List<String> names = new ArrayList<>();
@@ -28,7 +33,11 @@ final class Occupancy {
             names.add(hand.id());
             rows.add(row);
         }
+        var wanted = wantedAtMost(day);
         for (var store : day.stores().values()) {
+            if (wanted.getOrDefault(store.id(), 0L) <= store.amount()) {
+                continue;
+            }
             var row = new int[minutes];
             Arrays.fill(row, store.amount());
             names.add(store.id());
@@ -37,6 +46,20 @@ final class Occupancy {
         whole = rows.toArray(int[][]::new);
         left = new int[whole.length][minutes];
         clear();
+    }
+
+    /** Of each store what would be taken if all were done at the same time. */
+    private static Map<String, Long> wantedAtMost(Day day) {
+        Map<String, Long> wanted = new HashMap<>();
+        for (var task : day.tasks()) {
+            for (var need : task.needs()) {
+                wanted.merge(Day.storeOf(need), 1L, Long::sum);
+            }
+        }
+        for (var hold : day.holds()) {
+            wanted.merge(hold.what(), (long) hold.amount(), Long::sum);
+        }
+        return wanted;
     }
 
     private static void fill(int[] row, Interval shift, long origin) {
@@ -51,13 +74,34 @@ final class Occupancy {
         }
     }
 
-    /** @return of a cook or a store; -1 where it is none of them */
+    /** @return of a cook or a store; -1 where no account is kept of it */
     int row(String id) {
         return names.indexOf(id);
     }
 
-    /** @return the first minute from a moment on in which less is left than is wanted; {@code to} where there is none */
-    int lacking(int row, int from, int to, int wanted) {
+    /**
+     * @param at at the latest
+     * @param lowest at the earliest
+     * @return the latest minute from which on there is as much as is wanted for so long; less than {@code lowest}: none
+     */
+    int latest(int row, int at, int lowest, int minutes, int wanted) {
+        int start = at;
+        while (start >= lowest) {
+            int lacking = lacking(row, start, start + minutes, wanted);
+            if (lacking == start + minutes) {
+                break;
+            }
+            start = lacking - minutes;
+        }
+        return start;
+    }
+
+    /** Whether somewhere from a minute to another less is left than is wanted. */
+    boolean lacks(int row, int from, int to, int wanted) {
+        return lacking(row, from, to, wanted) < to;
+    }
+
+    private int lacking(int row, int from, int to, int wanted) {
         int[] there = left[row];
         int minute = from;
         while (minute < to && there[minute] >= wanted) {

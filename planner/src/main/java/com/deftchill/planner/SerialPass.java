@@ -14,7 +14,7 @@ import java.util.stream.IntStream;
 /**
  * A schedule made in one pass from the last task to the first: piece by piece, each as late as what stands already leaves
  * it. Tasks that must follow each other within a limit are one piece; within it other places are tried until all fit. A
- * pass takes about half a millisecond and finds one schedule for one order of the pieces: whoever asks tries many orders.
+ * pass takes about a tenth of a millisecond and finds one schedule for one order of the pieces: whoever asks tries many orders.
  */
 final class SerialPass {
     /** Places that are tried for the tasks of one piece. */
@@ -71,10 +71,14 @@ final class SerialPass {
     /** Of each piece how many links lead from it to jobs of others, and the pieces from which links lead to it. */
     private final int[] waiting;
 
-    private final List<List<Integer>> earlier = new ArrayList<>();
+    private final int[][] earlier;
+    /** The pieces that may be placed next. */
+    private final int[] free;
+
     private final int[] starts;
     private final int[] hands;
     private Order order;
+    private int handsFrom;
     private int tries;
     /** Why there was no place for a job: jobs of its piece, as bits. */
     private long culprits;
@@ -94,7 +98,8 @@ final class SerialPass {
         int count = Arrays.stream(pieceOf).max().orElse(NONE) + 1;
         pieces = IntStream.range(0, count).mapToObj(this::ordered).toArray(int[][]::new);
         waiting = new int[count];
-        link();
+        earlier = linked();
+        free = new int[count];
         rivals = Arrays.stream(pieces)
                 .map(piece -> IntStream.range(0, piece.length)
                         .mapToLong(place -> rivals(piece, place))
@@ -133,7 +138,7 @@ final class SerialPass {
         for (int place = 0; place < order.length; place++) {
             int best = NONE;
             for (int job : left) {
-                boolean free = jobs.get(job).next().stream().noneMatch(next -> left.contains(next.job()));
+                boolean free = Arrays.stream(jobs.get(job).next()).noneMatch(next -> left.contains(next.job()));
                 if (free
                         && (best == NONE
                                 || jobs.get(job).claimed() > jobs.get(best).claimed())) {
@@ -146,19 +151,22 @@ final class SerialPass {
         return order;
     }
 
-    private void link() {
-        for (int piece = 0; piece < pieces.length; piece++) {
-            earlier.add(new ArrayList<>());
-        }
+    private int[][] linked() {
+        var from = IntStream.range(0, pieces.length)
+                .mapToObj(piece -> new ArrayList<Integer>())
+                .toList();
         for (int job = 0; job < pieceOf.length; job++) {
             for (var next : jobs.get(job).next()) {
                 int later = pieceOf[next.job()];
                 if (later != pieceOf[job]) {
                     waiting[pieceOf[job]]++;
-                    earlier.get(later).add(pieceOf[job]);
+                    from.get(later).add(pieceOf[job]);
                 }
             }
         }
+        return from.stream()
+                .map(all -> all.stream().mapToInt(Integer::intValue).toArray())
+                .toArray(int[][]::new);
     }
 
     private long rivals(int[] piece, int place) {
@@ -172,8 +180,8 @@ final class SerialPass {
             var other = jobs.get(index);
             if (job.hands().length > 0 && other.hands().length > 0
                     || job.claimsWhatAnotherClaims(other)
-                    || job.next().stream().anyMatch(next -> next.job() == index)
-                    || job.holds().stream().anyMatch(held -> held.until() == index)) {
+                    || Arrays.stream(job.next()).anyMatch(next -> next.job() == index)
+                    || Arrays.stream(job.holds()).anyMatch(held -> held.until() == index)) {
                 bits |= 1L << before;
             }
         }
@@ -197,30 +205,52 @@ final class SerialPass {
         return starts[job];
     }
 
-    /** @return whether there was a place for all */
-    boolean place(Order in) {
+    /**
+     * @param since nobody's hands are wanted before that, min from the span's beginning
+     * @return whether there was a place for all
+     */
+    boolean place(Order in, int since) {
         order = in;
+        handsFrom = since;
         occupancy.clear();
         Arrays.fill(starts, NONE);
         Arrays.fill(hands, NONE);
         int[] waits = waiting.clone();
-        for (int placed = 0; placed < pieces.length; placed++) {
-            int next = NONE;
-            for (int piece = 0; piece < pieces.length; piece++) {
-                if (waits[piece] == 0 && (next == NONE || order.ranks[piece] > order.ranks[next])) {
-                    next = piece;
-                }
+        int ready = 0;
+        for (int piece = 0; piece < pieces.length; piece++) {
+            if (waits[piece] == 0) {
+                free[ready++] = piece;
             }
-            tries = MOST_TRIES;
-            if (next == NONE || !place(next, 0)) {
+        }
+        for (int placed = 0; placed < pieces.length; placed++) {
+            if (ready == 0) {
                 return false;
             }
-            waits[next] = NONE;
-            for (int before : earlier.get(next)) {
-                waits[before]--;
+            int next = takeFirst(ready--);
+            tries = MOST_TRIES;
+            if (!place(next, 0)) {
+                return false;
+            }
+            for (int before : earlier[next]) {
+                if (--waits[before] == 0) {
+                    free[ready++] = before;
+                }
             }
         }
         return true;
+    }
+
+    /** Takes the piece of the greatest rank out of those that may be placed next. */
+    private int takeFirst(int ready) {
+        int best = 0;
+        for (int place = 1; place < ready; place++) {
+            if (order.ranks[free[place]] > order.ranks[free[best]]) {
+                best = place;
+            }
+        }
+        int first = free[best];
+        free[best] = free[ready - 1];
+        return first;
     }
 
     /** Places the jobs of a piece from one on; false where there is no place, and then it is noted why. */
@@ -230,7 +260,8 @@ final class SerialPass {
         }
         int index = pieces[piece][place];
         var job = jobs.get(index);
-        int from = job.earliest();
+        int earliest = job.hands().length == 0 ? job.earliest() : Math.max(job.earliest(), handsFrom);
+        int from = earliest;
         int at = job.latest();
         for (var next : job.next()) {
             at = Math.min(at, starts[next.job()] - next.least() - job.minutes());
@@ -243,7 +274,7 @@ final class SerialPass {
             int last = at;
             at = latest(index, at, from);
             if (at < from) {
-                ask(job, latest(index, last, job.earliest()));
+                ask(job, latest(index, last, earliest), earliest);
                 culprits = why;
                 return false;
             }
@@ -266,11 +297,11 @@ final class SerialPass {
     }
 
     /** There would be a place for a job at a minute, if what follows it within a limit began sooner. */
-    private void ask(Job job, int at) {
+    private void ask(Job job, int at, int earliest) {
         asked = NONE;
         for (var next : job.next()) {
             int latest = at + job.minutes() + next.most();
-            if (at >= job.earliest() && next.most() != NONE && starts[next.job()] > latest) {
+            if (at >= earliest && next.most() != NONE && starts[next.job()] > latest) {
                 asked = next.job();
                 askedFor = latest;
             }
@@ -307,31 +338,17 @@ final class SerialPass {
         do {
             before = start;
             if (hand != NONE) {
-                start = clear(hand, job.attention(), job.minutes(), start, from);
+                start = occupancy.latest(hand, start, from, job.minutes(), job.attention());
             }
             for (var claim : job.claims()) {
-                start = clear(claim.row(), 1, claim.minutes(), start, from);
+                start = occupancy.latest(claim.row(), start, from, claim.minutes(), 1);
             }
         } while (start != before);
         return start;
     }
 
-    /** The latest start from which there is enough of something for so long; less than {@code from} where there is none. */
-    private int clear(int row, int amount, int minutes, int at, int from) {
-        int start = at;
-        while (start >= from) {
-            int lacking = occupancy.lacking(row, start, start + minutes, amount);
-            if (lacking == start + minutes) {
-                break;
-            }
-            start = lacking - minutes;
-        }
-        return start;
-    }
-
     private boolean lacks(Held held, int from) {
-        int until = until(held, from);
-        return occupancy.lacking(held.row(), from, until, held.amount()) < until;
+        return occupancy.lacks(held.row(), from, until(held, from), held.amount());
     }
 
     private int until(Held held, int from) {

@@ -17,6 +17,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.Random;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 /** What a pass places keeps every rule, and trying many orders pays. */
@@ -25,7 +26,7 @@ class LatePassesTest {
 
     private static Optional<Schedule> onePass(Day day, int seed) {
         var pass = new SerialPass(day);
-        return pass.place(SerialPass.Order.any(pass.pieces(), new Random(seed)))
+        return pass.place(SerialPass.Order.any(pass.pieces(), new Random(seed)), 0)
                 ? Optional.of(pass.schedule())
                 : Optional.empty();
     }
@@ -53,6 +54,35 @@ class LatePassesTest {
             }
         }
         assertThat(found).isGreaterThan(PASSES / 2);
+    }
+
+    /** What is told to begin late is the same schedule where that is late enough, another or none where it is not. */
+    @Test
+    void nobodysHandsAreWantedTooSoon() {
+        for (int seed = 0; seed < PASSES / 4; seed++) {
+            var day = Stricter.of(RandomDays.large(seed, 12));
+            var pass = new SerialPass(day);
+            var order = SerialPass.Order.any(pass.pieces(), new Random(seed));
+            if (!pass.place(order, 0)) {
+                continue;
+            }
+            var free = pass.schedule();
+            int first = firstHands(pass);
+            assertThat(pass.place(order, first)).isTrue();
+            assertThat(pass.schedule()).isEqualTo(free);
+            if (pass.place(order, first + 1)) {
+                assertThat(firstHands(pass)).isGreaterThan(first);
+                assertThat(Checker.check(day, pass.schedule())).isEmpty();
+            }
+        }
+    }
+
+    private static int firstHands(SerialPass pass) {
+        return IntStream.range(0, pass.jobs())
+                .filter(pass::needsHands)
+                .map(pass::start)
+                .min()
+                .orElseThrow();
     }
 
     /** A dessert alone has nothing in its way: it begins when the solver proves that it must. */
