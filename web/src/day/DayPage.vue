@@ -10,6 +10,7 @@ import MenuButton from '@/look/MenuButton.vue'
 import StationBar from '@/look/StationBar.vue'
 import { setAt } from '@/document/document'
 import { useBegin } from '@/make/useBegin'
+import BrokenRules from './BrokenRules.vue'
 import ConflictPanel from './ConflictPanel.vue'
 import FetchList from './FetchList.vue'
 import PlanLanes from './PlanLanes.vue'
@@ -232,6 +233,7 @@ const papers = [
         }}
         changed since they were taken into this plan: see “What is wished for”.
       </p>
+      <BrokenRules v-if="answer && solved && !problems.length" :answer="answer" @select="selected = $event" />
       <ul v-if="answer" class="cuts">
         <li v-for="(d, i) in answer.dishes" :key="d.id">
           <SmallCut :cut="d.cut" />

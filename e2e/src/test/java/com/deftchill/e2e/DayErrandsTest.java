@@ -111,6 +111,31 @@ class DayErrandsTest extends Errands {
     }
 
     @Test
+    void whatDoesNotKeepTheRulesIsSaidAboveTheLanes() {
+        var page = open(plan("With a broken rule"));
+        settled(page);
+        assertThat(page.getByLabel("Rules that are not kept")).isHidden();
+        assertThat(page.getByText("Saved", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
+        var id = page.url().replaceAll(".*/day/", "");
+        page.close();
+        var stored = (ObjectNode) api.get("/api/plans/" + id).json();
+        var weighing = (ObjectNode) stored.at("/schedule/slots").path("d1/0.weigh");
+        weighing.put("start", weighing.path("start").asLong() + 20);
+        var moved = JsonNodeFactory.instance
+                .objectNode()
+                .put("version", stored.path("version").asLong());
+        moved.set("document", stored.path("document"));
+        moved.set("schedule", stored.path("schedule"));
+        assertThat(api.put("/api/plans/" + id, moved.toString()).status()).isEqualTo(200);
+        var again = browser.page("/day/" + id);
+        var broken = again.getByLabel("Rules that are not kept");
+        assertThat(broken).containsText("marked red");
+        broken.getByRole(AriaRole.BUTTON).first().click();
+        assertThat(again).hasURL(Pattern.compile("step="));
+    }
+
+    @Test
     void aPhoneBeginsWithTheList() {
         var page = open(plan("On a phone"));
         settled(page);
