@@ -5,7 +5,7 @@ run=$root/.run
 mkdir -p "$run"
 
 # A build compiles its own code once, not twice: the second time takes longer than it spares.
-export MAVEN_OPTS=${MAVEN_OPTS:--XX:TieredStopAtLevel=1}
+export MAVEN_OPTS=${MAVEN_OPTS:--XX:TieredStopAtLevel=1 -XX:ReservedCodeCacheSize=240m}
 
 say() { printf '%s\n' "$*" >&2; }
 die() { say "Deft Chill: $*"; exit 1; }
