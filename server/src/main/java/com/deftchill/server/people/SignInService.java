@@ -64,7 +64,7 @@ class SignInService {
         nobodys = SingletonSupplier.of(() -> passwords.encode(Secrets.draw()));
     }
 
-    /** Ahead of the first who signs in nobody does, so that it takes them no longer than later ones. */
+    /** Tries it out after a start with a name that nobody has, so that the first to sign in waits no longer than others. */
     @EventListener(ApplicationReadyEvent.class)
     void rehearse() {
         CompletableFuture.runAsync(() -> byPassword("", Secrets.draw()));
