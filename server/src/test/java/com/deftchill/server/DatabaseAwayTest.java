@@ -8,6 +8,7 @@ import com.deftchill.server.support.Newcomer;
 import com.deftchill.server.support.TestServer;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
+import java.time.Instant;
 import java.util.Base64;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -61,6 +62,9 @@ class DatabaseAwayTest {
                     .until(() -> api.post("/api/formulas", PEAR).status() == 201);
             assertThat(api.get("/api/formulas/" + here).status()).isEqualTo(200);
             assertThat(health(api, "readiness")).isEqualTo(200);
+            // What the probe shows is heard again too.
+            var back = Instant.now();
+            await().atMost(Duration.ofSeconds(60)).until(() -> heardAfter(back, api));
 
             // One that is there but says nothing is no better.
             server.holdDatabase();
@@ -81,6 +85,14 @@ class DatabaseAwayTest {
             await().atMost(Duration.ofSeconds(60))
                     .until(() -> api.post("/api/formulas", PEAR).status() == 201);
         }
+    }
+
+    private static boolean heardAfter(Instant moment, Api api) {
+        return api.get("/api/instruments")
+                .json()
+                .at("/instruments")
+                .valueStream()
+                .anyMatch(i -> i.at("/at").asLong() > moment.toEpochMilli());
     }
 
     private static int health(Api api, String group) {

@@ -12,9 +12,7 @@ import java.util.concurrent.TimeUnit;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.SmartLifecycle;
-import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.TransactionException;
 
 /** The instruments of this copy: heard, and what they say put into the table a few times a second. */
 @Component
@@ -75,12 +73,13 @@ class Instruments implements SmartLifecycle {
         }
     }
 
-    /** Readings are no reason to fail: the next ones come at once. */
+    /** Readings are no reason to fail: the next ones come at once. What fails for whatever reason is asked again, which the scheduler
+     * does not do by itself. */
     private static void guarded(Runnable task) {
         try {
             task.run();
-        } catch (DataAccessException | TransactionException e) {
-            LOG.warn("readings were not stored: {}", e.getMessage());
+        } catch (RuntimeException e) {
+            LOG.warn("readings were not stored: {}", e.toString());
         }
     }
 
