@@ -5,10 +5,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.deftchill.server.support.Api;
 import com.deftchill.server.support.Asking;
 import com.deftchill.server.support.RunningServer.Server;
+import com.deftchill.server.support.Turn;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -18,6 +20,7 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 @Asking
+@Order(Turn.ASKING_LONG)
 class AssessmentApiTest {
     private static final List<String> SAMPLES = List.of(
             "pear-bay",

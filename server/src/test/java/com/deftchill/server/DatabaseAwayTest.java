@@ -3,6 +3,7 @@ package com.deftchill.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.awaitility.Awaitility.await;
 
+import com.deftchill.server.support.Apart;
 import com.deftchill.server.support.Api;
 import com.deftchill.server.support.Newcomer;
 import com.deftchill.server.support.TestServer;
@@ -12,11 +13,9 @@ import java.time.Instant;
 import java.util.Base64;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.parallel.Execution;
-import org.junit.jupiter.api.parallel.ExecutionMode;
 
 /** On a server of its own, whose database goes and comes back. */
-@Execution(ExecutionMode.SAME_THREAD)
+@Apart
 class DatabaseAwayTest {
     private static final String PEAR = Api.demo("pear-bay").toString();
 

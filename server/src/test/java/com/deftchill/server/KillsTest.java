@@ -3,6 +3,7 @@ package com.deftchill.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.awaitility.Awaitility.await;
 
+import com.deftchill.server.support.Apart;
 import com.deftchill.server.support.Api;
 import com.deftchill.server.support.TestServer;
 import java.time.Duration;
@@ -14,11 +15,9 @@ import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.parallel.Execution;
-import org.junit.jupiter.api.parallel.ExecutionMode;
 
 /** A few kills while somebody edits and somebody makes a batch; ops/kills does it a hundred times and to everything. */
-@Execution(ExecutionMode.SAME_THREAD)
+@Apart
 class KillsTest {
     private static final int BETWEEN = 4;
 

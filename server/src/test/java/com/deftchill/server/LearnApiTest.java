@@ -2,6 +2,7 @@ package com.deftchill.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.deftchill.server.support.Apart;
 import com.deftchill.server.support.Api;
 import com.deftchill.server.support.TestServer;
 import java.util.ArrayList;
@@ -12,13 +13,11 @@ import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.parallel.Execution;
-import org.junit.jupiter.api.parallel.ExecutionMode;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** What the demo kitchen's log tells; on a server of its own, since accepted numbers are everybody's. */
-@Execution(ExecutionMode.SAME_THREAD)
+@Apart
 class LearnApiTest {
     private static final String LOT = "lot:sheet-gold/T-2207:bloom";
     private static final String WARMER = "cooler:fridge-still:warmer";

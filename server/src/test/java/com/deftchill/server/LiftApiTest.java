@@ -6,6 +6,7 @@ import com.deftchill.server.support.Api;
 import com.deftchill.server.support.Asking;
 import com.deftchill.server.support.Door;
 import com.deftchill.server.support.RunningServer.Server;
+import com.deftchill.server.support.Turn;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
@@ -22,6 +23,7 @@ import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.zip.GZIPInputStream;
 import java.util.zip.GZIPOutputStream;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -32,6 +34,7 @@ import tools.jackson.databind.node.ObjectNode;
  * of then said of them: lifted, the same is said.
  */
 @Asking
+@Order(Turn.ASKING_LONG)
 class LiftApiTest {
     private static final JsonMapper JSON = JsonMapper.builder().build();
 

@@ -8,6 +8,7 @@ import com.deftchill.server.support.Api;
 import com.deftchill.server.support.Api.Answer;
 import com.deftchill.server.support.Asking;
 import com.deftchill.server.support.RunningServer.Server;
+import com.deftchill.server.support.Turn;
 import java.io.File;
 import java.net.URISyntaxException;
 import java.util.ArrayList;
@@ -16,6 +17,7 @@ import java.util.List;
 import java.util.Random;
 import java.util.concurrent.ConcurrentHashMap;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -27,6 +29,7 @@ import tools.jackson.databind.node.ObjectNode;
  * of them and 20,000 pairs in {@code ops/long}.
  */
 @Asking
+@Order(Turn.ASKING_LONG)
 class NeighbourhoodApiTest {
     private static final int PAIRS = Integer.getInteger("deftchill.pairs", 400);
     private static final int CHILLS = 150;

@@ -6,15 +6,18 @@ import com.deftchill.server.support.Api;
 import com.deftchill.server.support.Api.Answer;
 import com.deftchill.server.support.Asking;
 import com.deftchill.server.support.RunningServer.Server;
+import com.deftchill.server.support.Turn;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** Four answers give a formula that already works. */
 @Asking
+@Order(Turn.ASKING_LONG)
 class NewDessertApiTest {
     /** Another mould for each way of serving than the one that a template begins with. */
     private static final Map<String, List<String>> OTHERS = Map.of(

@@ -2,6 +2,7 @@ package com.deftchill.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.deftchill.server.support.Apart;
 import com.deftchill.server.support.Api;
 import com.deftchill.server.support.TestServer;
 import java.util.ArrayList;
@@ -9,12 +10,10 @@ import java.util.List;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.parallel.Execution;
-import org.junit.jupiter.api.parallel.ExecutionMode;
 import tools.jackson.databind.JsonNode;
 
 /** What an earlier Deft Chill has stored, dumped by its own code, is read by this one: nothing typed is lost. */
-@Execution(ExecutionMode.CONCURRENT)
+@Apart
 class OldDataTest {
     private static TestServer server;
     private static Api api;

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deftchill.server.people.Access;
 import com.deftchill.server.people.Role;
+import com.deftchill.server.support.Apart;
 import com.deftchill.server.support.Api;
 import com.deftchill.server.support.Newcomer;
 import com.deftchill.server.support.TestServer;
@@ -17,11 +18,9 @@ import java.util.UUID;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.parallel.Execution;
-import org.junit.jupiter.api.parallel.ExecutionMode;
 
 /** Every endpoint of the API as every role and as somebody of another kitchen; on a server of its own, since it is all tried. */
-@Execution(ExecutionMode.SAME_THREAD)
+@Apart
 class RolesApiTest {
     private static final Set<String> METHODS = Set.of("get", "post", "put", "patch", "delete");
     /** What belongs to nobody's kitchen. */

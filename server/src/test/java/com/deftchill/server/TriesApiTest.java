@@ -2,17 +2,16 @@ package com.deftchill.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.deftchill.server.support.Apart;
 import com.deftchill.server.support.Api;
 import com.deftchill.server.support.Door;
 import com.deftchill.server.support.Newcomer;
 import com.deftchill.server.support.TestServer;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.parallel.Execution;
-import org.junit.jupiter.api.parallel.ExecutionMode;
 
 /** On a server of its own: whoever has tried too often is turned away for a while. */
-@Execution(ExecutionMode.SAME_THREAD)
+@Apart
 class TriesApiTest {
     private static String credentials(String name, String password) {
         return Api.json().put("name", name).put("password", password).toString();

@@ -4,6 +4,7 @@ import java.lang.annotation.ElementType;
 import java.lang.annotation.Retention;
 import java.lang.annotation.RetentionPolicy;
 import java.lang.annotation.Target;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.parallel.Execution;
 import org.junit.jupiter.api.parallel.ExecutionMode;
@@ -16,4 +17,5 @@ import org.junit.jupiter.api.parallel.ResourceLock;
 @ExtendWith(RunningServer.class)
 @Execution(ExecutionMode.CONCURRENT)
 @ResourceLock(value = Changing.WORKPLACE, mode = ResourceAccessMode.READ)
+@Order(Turn.ASKING)
 public @interface Asking {}

@@ -4,6 +4,7 @@ import java.lang.annotation.ElementType;
 import java.lang.annotation.Retention;
 import java.lang.annotation.RetentionPolicy;
 import java.lang.annotation.Target;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.parallel.ResourceLock;
 
@@ -12,6 +13,7 @@ import org.junit.jupiter.api.parallel.ResourceLock;
 @Retention(RetentionPolicy.RUNTIME)
 @ExtendWith(RunningServer.class)
 @ResourceLock(Changing.WORKPLACE)
+@Order(Turn.CHANGING)
 public @interface Changing {
     /** The kitchen's settings, its own larder and the server's threads. */
     String WORKPLACE = "the shared server's workplace";

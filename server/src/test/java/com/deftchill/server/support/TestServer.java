@@ -86,7 +86,7 @@ public final class TestServer implements AutoCloseable {
                                 "deftchill.people.tries=100",
                                 "deftchill.people.tries-of-address=2000",
                                 // A machine that is shared stalls for longer.
-                                "deftchill.database-answers-ms=15000")
+                                "deftchill.database-answers-ms=60000")
                         .properties(properties)
                         .run();
                 return new TestServer(directory, instruments, application);
