@@ -1,11 +1,12 @@
 package com.deftchill.server.support;
 
-/** In which order classes begin, so that no lane is left with nothing to do: a class that says nothing comes in the middle. */
+/** In which order classes begin, so that no lane is left with nothing to do: a class that says nothing comes after the first of them. */
 public final class Turn {
-    /** Whoever wants the shared server for itself, before others have it, */
+    /** Whoever wants the shared server for itself, before others have it; beside it those that want no server. */
     static final int CHANGING = 1;
-    /** with those beside it that do not want it. */
-    static final int APART = 2;
+
+    /** Servers are started one after the other: not while there is nothing else to do. */
+    static final int APART = Integer.MAX_VALUE - 2;
 
     /** The longest of those that can run beside anything, */
     public static final int ASKING_LONG = Integer.MAX_VALUE - 1;
