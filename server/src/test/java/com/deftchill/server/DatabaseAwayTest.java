@@ -7,15 +7,18 @@ import com.deftchill.server.support.Apart;
 import com.deftchill.server.support.Api;
 import com.deftchill.server.support.Newcomer;
 import com.deftchill.server.support.TestServer;
+import com.deftchill.server.support.Turn;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Base64;
 import java.util.UUID;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 
 /** On a server of its own, whose database goes and comes back. */
 @Apart
+@Order(Turn.WAITING)
 class DatabaseAwayTest {
     private static final String PEAR = Api.demo("pear-bay").toString();
 

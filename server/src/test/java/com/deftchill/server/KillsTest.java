@@ -6,6 +6,7 @@ import static org.awaitility.Awaitility.await;
 import com.deftchill.server.support.Apart;
 import com.deftchill.server.support.Api;
 import com.deftchill.server.support.TestServer;
+import com.deftchill.server.support.Turn;
 import java.time.Duration;
 import java.util.Queue;
 import java.util.UUID;
@@ -14,10 +15,12 @@ import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicInteger;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 
 /** A few kills while somebody edits and somebody makes a batch; ops/kills does it a hundred times and to everything. */
 @Apart
+@Order(Turn.WAITING)
 class KillsTest {
     private static final int BETWEEN = 4;
 

@@ -5,6 +5,9 @@ public final class Turn {
     /** Whoever wants the shared server for itself, before others have it; beside it those that want no server. */
     static final int CHANGING = 1;
 
+    /** Whoever mostly waits. */
+    public static final int WAITING = 2;
+
     /** Servers are started one after the other: not while there is nothing else to do. */
     static final int APART = Integer.MAX_VALUE - 2;
 
