@@ -98,6 +98,8 @@ class BoundsApiTest {
         assertThat(problem.at("/code").asString()).isEqualTo("too-much-to-compute");
         assertThat(problem.at("/value").asString()).isEqualTo("40 layers in 20 places over 14 days");
         assertThat(problem.at("/rule").asString()).contains("30 layers can");
+        assertThat(api.post("/api/scalings", scaling(tower(30, 20, 14))).status())
+                .isEqualTo(200);
     }
 
     @Test
@@ -136,7 +138,7 @@ class BoundsApiTest {
         return question.toString();
     }
 
-    /** The other question shows too that the largest that may be asked is answered. */
+    /** The other question shows too that the chill of the largest that may be asked is answered. */
     @Test
     void aNewerQuestionOfThePageEndsTheOlderOne() {
         var worst = tower(30, 20, 14).toString();

@@ -73,8 +73,7 @@ class Instruments implements SmartLifecycle {
         }
     }
 
-    /** Readings are no reason to fail: the next ones come at once. What fails for whatever reason is asked again, which the scheduler
-     * does not do by itself. */
+    /** Readings are no reason to fail: the next ones come at once. The scheduler would never again run what has thrown anything. */
     private static void guarded(Runnable task) {
         try {
             task.run();

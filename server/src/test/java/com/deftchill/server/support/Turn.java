@@ -1,6 +1,9 @@
 package com.deftchill.server.support;
 
-/** In which order classes begin, so that no lane is left with nothing to do: a class that says nothing comes after the first of them. */
+/**
+ * In which order classes begin, so that no lane is left with nothing to do. A class that says nothing comes after {@link #WAITING} and
+ * before {@link #APART}.
+ */
 public final class Turn {
     /** Whoever wants the shared server for itself, before others have it; beside it those that want no server. */
     static final int CHANGING = 1;
