@@ -1,79 +1,47 @@
 package com.deftchill.server.practice;
 
 import com.deftchill.core.assess.Assessment;
-import com.deftchill.core.assess.Assessor;
-import com.deftchill.core.chill.ChillOptions;
 import com.deftchill.core.cold.Chilled;
-import com.deftchill.core.cold.Chilling;
 import com.deftchill.core.dessert.Dessert;
 import com.deftchill.core.dessert.Portrait;
-import com.deftchill.core.formula.WrittenFormula;
-import com.deftchill.core.kitchen.KitchenReader;
-import com.deftchill.core.kitchen.Workplace;
-import com.deftchill.core.larder.LarderFiles;
 import com.deftchill.core.method.Step;
-import com.deftchill.core.parameters.Parameters;
 import com.deftchill.core.timing.Milestone;
-import com.deftchill.core.verdict.Problem;
 import com.deftchill.core.verdict.Verdict;
 import com.deftchill.core.verdict.Verdict.Tone;
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Stream;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /** A dessert whose outcome any experienced cook knows, run through the whole assessment and the Cold. */
 final class PracticeCase {
-    private static final Path CASES = Path.of("src/test/resources/practice");
-    private static final JsonMapper JSON = JsonMapper.builder().build();
-    private static final Assessor ASSESSOR = new Assessor(ChillOptions.standard());
-    private static final Workplace KITCHEN =
-            new Workplace(LarderFiles.shipped(), KitchenReader.standard(), Parameters.shipped());
     /** Who may eat it is another matter than whether it works. */
     private static final Set<String> OF_GUESTS = Set.of("raw-egg", "alcohol", "caramel-burns");
 
     private final String number;
     private final JsonNode expected;
     private final List<String> wrong = new ArrayList<>();
-    private List<Problem> problems = List.of();
     private Assessment told;
     private Chilled chilled;
     private Dessert dessert;
 
-    private PracticeCase(String number, JsonNode file) {
-        this.number = number;
-        expected = file.get("expect");
-        var formula = JSON.treeToValue(file.get("document"), WrittenFormula.class);
-        var assessed = ASSESSOR.assess(formula, KITCHEN);
-        problems = assessed.problems();
-        if (assessed.value().isEmpty()) {
-            wrong.add("not understood: " + problems);
+    private PracticeCase(Answered answered) {
+        number = answered.name();
+        expected = answered.file().get("expect");
+        if (answered.bench().value().isEmpty()) {
+            wrong.add("not understood: " + answered.bench().problems());
             return;
         }
-        told = assessed.value().get();
-        dessert = ASSESSOR.study(formula, KITCHEN).value().orElseThrow();
-        chilled = new Chilling(ASSESSOR).chill(formula, KITCHEN).value().orElse(null);
+        told = answered.bench().value().get();
+        dessert = answered.study().value().orElseThrow();
+        chilled = answered.cold().value().orElse(null);
         check();
     }
 
     static List<PracticeCase> all() {
-        try (var files = Files.list(CASES)) {
-            return files.sorted()
-                    .map(file -> {
-                        var name = file.getFileName().toString();
-                        return new PracticeCase(name.replace(".json", ""), JSON.readTree(file.toFile()));
-                    })
-                    .toList();
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        return Answered.cases().map(PracticeCase::new).toList();
     }
 
     Assessment told() {

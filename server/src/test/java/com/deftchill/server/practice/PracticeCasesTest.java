@@ -2,6 +2,7 @@ package com.deftchill.server.practice;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.deftchill.core.formula.Changes;
 import com.deftchill.core.method.Step;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -23,6 +24,15 @@ class PracticeCasesTest {
         long right = CASES.stream().filter(c -> c.wrong().isEmpty()).count();
         System.out.println("practice cases right: " + right + " of " + CASES.size());
         assertThat(CASES).allSatisfy(c -> assertThat(c.wrong()).as(c.name()).isEmpty());
+    }
+
+    /** A fix whose address leads nowhere would be left out in silence. */
+    @Test
+    void everyFixChangesWhatIsThere() {
+        assertThat(Answered.all())
+                .allSatisfy(dessert -> assertThat(dessert.fixes())
+                        .as(dessert.name())
+                        .allSatisfy(fix -> Changes.take(dessert.formula(), fix.changes())));
     }
 
     @Test

@@ -3,93 +3,47 @@ package com.deftchill.server.practice;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import com.deftchill.core.alternative.Trial;
 import com.deftchill.core.assess.Assessment;
-import com.deftchill.core.assess.Assessor;
 import com.deftchill.core.assess.ComponentAnswer.Warming;
-import com.deftchill.core.chill.ChillOptions;
-import com.deftchill.core.cold.Chilling;
-import com.deftchill.core.formula.WrittenFormula;
-import com.deftchill.core.kitchen.KitchenReader;
-import com.deftchill.core.kitchen.Workplace;
-import com.deftchill.core.larder.LarderFiles;
-import com.deftchill.core.parameters.Parameters;
 import com.deftchill.core.timing.Milestone;
-import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.parallel.Execution;
 import org.junit.jupiter.api.parallel.ExecutionMode;
-import tools.jackson.databind.json.JsonMapper;
 
 /** A moment is the same minute wherever it is told: on the Bench, in the Cold, in the line, in the log, on the card. */
 @Execution(ExecutionMode.CONCURRENT)
 class SameMinuteTest {
-    private static final JsonMapper JSON = JsonMapper.builder().build();
-    private static final Assessor ASSESSOR = new Assessor(ChillOptions.standard());
-    private static final Workplace WORKPLACE =
-            new Workplace(LarderFiles.shipped(), KitchenReader.standard(), Parameters.shipped());
     private static final Pattern CLOCK = Pattern.compile("\\d\\d:\\d\\d");
 
-    private static Map<String, WrittenFormula> cases() throws IOException {
-        var cases = new TreeMap<String, WrittenFormula>();
-        for (var folder : List.of("src/test/resources/practice", "src/main/resources/demo")) {
-            try (var files = Files.list(Path.of(folder))) {
-                for (var file : files.toList()) {
-                    var tree = JSON.readTree(file.toFile());
-                    var document = tree.has("document") ? tree.get("document") : tree;
-                    if (document.has("components")) {
-                        cases.put(file.getFileName().toString(), JSON.treeToValue(document, WrittenFormula.class));
-                    }
-                }
-            }
-        }
-        return cases;
-    }
-
     @Test
-    void everyMilestoneIsTheSameMinuteEverywhere() throws IOException {
+    void everyMilestoneIsTheSameMinuteEverywhere() {
         int moments = 0;
-        for (var named : cases().entrySet()) {
-            var formula = named.getValue();
-            var bench = new Trial(ASSESSOR, formula, WORKPLACE).assess().value().orElseThrow();
-            var cold = new Chilling(ASSESSOR)
-                    .chill(formula, WORKPLACE)
-                    .value()
-                    .orElseThrow()
-                    .answer();
-            assertThat(minutes(cold.milestones())).as(named.getKey()).containsAllEntriesOf(minutes(bench.milestones()));
-            assertThat(cold.line()).as(named.getKey()).isEqualTo(bench.line());
-            logged(named.getKey(), bench);
-            told(named.getKey(), bench, bench.line().stream().map(s -> s.text()).collect(Collectors.joining(" ")));
+        var all = Answered.all().toList();
+        for (var dessert : all) {
+            var bench = dessert.bench().value().orElseThrow();
+            var cold = dessert.cold().value().orElseThrow().answer();
+            assertThat(minutes(cold.milestones())).as(dessert.name()).containsAllEntriesOf(minutes(bench.milestones()));
+            assertThat(cold.line()).as(dessert.name()).isEqualTo(bench.line());
+            logged(dessert.name(), bench);
+            told(dessert.name(), bench, bench.line().stream().map(s -> s.text()).collect(Collectors.joining(" ")));
             moments += bench.milestones().size();
         }
-        System.out.println("the same minute everywhere: " + moments + " moments of " + cases().size() + " desserts");
+        System.out.println("the same minute everywhere: " + moments + " moments of " + all.size() + " desserts");
         assertThat(moments).isGreaterThan(150);
     }
 
     /** Minutes out of the fridge and the firmness that is reached are those of the Cold's table. */
     @Test
-    void theBenchAndTheTableReadOneCurve() throws IOException {
+    void theBenchAndTheTableReadOneCurve() {
         int stood = 0;
-        for (var named : cases().entrySet()) {
-            var bench = new Trial(ASSESSOR, named.getValue(), WORKPLACE)
-                    .assess()
-                    .value()
-                    .orElseThrow();
-            var table = new Chilling(ASSESSOR)
-                    .chill(named.getValue(), WORKPLACE)
-                    .value()
-                    .orElseThrow()
-                    .answer()
-                    .table();
+        for (var dessert : Answered.all().toList()) {
+            var bench = dessert.bench().value().orElseThrow();
+            var table = dessert.cold().value().orElseThrow().answer().table();
             var layers = bench.components().stream()
                     .flatMap(c -> c.warming().stream())
                     .toList();
@@ -100,18 +54,18 @@ class SameMinuteTest {
             var layer = layers.get(0);
             var right = table.get().rightFromMinutes();
             if (layer.minutesOut().filter(minutes -> minutes > 0).isPresent()) {
-                assertThat(layer.minutesOut()).as(named.getKey()).isEqualTo(right);
+                assertThat(layer.minutesOut()).as(dessert.name()).isEqualTo(right);
             } else if (layer.minutesOut().isPresent()) {
-                assertThat(right.orElseThrow()).as(named.getKey()).isLessThan(5);
+                assertThat(right.orElseThrow()).as(dessert.name()).isLessThan(5);
             }
             // Slow helices may not all have come to melt at 19 °C: four points. The table ends with the whole body
             // within a degree and a half of its warmest point.
             double[] firmness = table.get().firmness();
             double[] warmest = table.get().warmestC();
-            assertThat(at(layer, warmest[0])).as(named.getKey() + " served").isCloseTo(firmness[0], within(2.0));
+            assertThat(at(layer, warmest[0])).as(dessert.name() + " served").isCloseTo(firmness[0], within(2.0));
             double last = warmest[warmest.length - 1];
             assertThat(firmness[firmness.length - 1])
-                    .as(named.getKey() + " at the table")
+                    .as(dessert.name() + " at the table")
                     .isBetween(at(layer, last) - 4, at(layer, last - 1.5) + 4);
             stood++;
         }

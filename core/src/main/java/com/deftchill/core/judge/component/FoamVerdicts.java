@@ -133,7 +133,7 @@ public final class FoamVerdicts {
                 return Optional.of(new Fix(
                         "Whip " + Words.percent(Roles.CREAM_FAT) + " cream instead",
                         "it has the fat to hold air",
-                        List.of(new Fix.Change(portrait.line(i, "ingredient"), Roles.CREAM))));
+                        List.of(new Fix.Change(portrait.line(i, "of"), Roles.CREAM))));
             }
         }
         return Optional.empty();
