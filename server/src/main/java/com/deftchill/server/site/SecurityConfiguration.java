@@ -4,6 +4,7 @@ import com.deftchill.server.DeftChillSettings;
 import com.deftchill.server.people.Access;
 import com.deftchill.server.people.KitchenFilter;
 import com.deftchill.server.people.Member;
+import com.deftchill.server.people.PeopleSettings;
 import com.deftchill.server.people.Role;
 import com.deftchill.server.people.Visitor;
 import com.deftchill.server.problem.ProblemWriter;
@@ -48,7 +49,6 @@ import org.springframework.web.filter.CorsFilter;
 class SecurityConfiguration {
     private static final int SALT_BYTES = 16;
     private static final int HASH_BYTES = 32;
-    private static final int MEMORY_KIB = 19 * 1024;
     private static final int ROUNDS = 2;
 
     /** Ant Design Vue writes its styles while it runs, so inline styles are let in; scripts never are. */
@@ -153,10 +153,10 @@ class SecurityConfiguration {
         }
     }
 
-    /** Argon2id with what OWASP asks for at least: 19 MiB, two rounds, one lane. */
+    /** Argon2id with what OWASP asks for at least: 19 MiB unless more is set, two rounds, one lane. */
     @Bean
-    PasswordEncoder passwords() {
-        return new WithNothingHeld(new Argon2PasswordEncoder(SALT_BYTES, HASH_BYTES, 1, MEMORY_KIB, ROUNDS));
+    PasswordEncoder passwords(PeopleSettings settings) {
+        return new WithNothingHeld(new Argon2PasswordEncoder(SALT_BYTES, HASH_BYTES, 1, settings.hashKib(), ROUNDS));
     }
 
     /** Hashing takes long on purpose: whoever does it must not hold a connection meanwhile. */

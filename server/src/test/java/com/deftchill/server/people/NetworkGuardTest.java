@@ -12,7 +12,15 @@ import org.junit.jupiter.api.Test;
 class NetworkGuardTest {
     private static NetworkGuard guard(String address, String certificate, boolean httpsBefore, boolean passwords) {
         var settings = new PeopleSettings(
-                "deft-chill", Duration.ofDays(30), Duration.ofDays(365), 8, 60, "localhost", List.of(), httpsBefore);
+                "deft-chill",
+                Duration.ofDays(30),
+                Duration.ofDays(365),
+                8,
+                60,
+                64,
+                "localhost",
+                List.of(),
+                httpsBefore);
         var accounts = (AccountRepository) Proxy.newProxyInstance(
                 NetworkGuardTest.class.getClassLoader(),
                 new Class<?>[] {AccountRepository.class},

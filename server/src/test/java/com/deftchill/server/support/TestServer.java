@@ -85,6 +85,8 @@ public final class TestServer implements AutoCloseable {
                                 // All who ever come in sit at one address.
                                 "deftchill.people.tries=100",
                                 "deftchill.people.tries-of-address=2000",
+                                // Made slow on purpose, which PasswordsTest asks of it as shipped.
+                                "deftchill.people.hash-kib=64",
                                 // A machine that is shared stalls for longer.
                                 "deftchill.database-answers-ms=60000")
                         .properties(properties)
