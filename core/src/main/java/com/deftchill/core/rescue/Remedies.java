@@ -238,10 +238,10 @@ final class Remedies {
 
     /** What the verdicts that tell this symptom offer, once its likeliest cause is in the batch. */
     private Stream<Remedy> fixes(Remedy.Row row) {
-        var assessed = new Trial(assessor, as.formula(), as.workplace()).assess();
+        var assessed = new Trial(assessor, as.formula(), as.workplace())
+                .assess(verdict -> observed.symptom().verdicts().containsKey(verdict.code()));
         return assessed.value().stream()
                 .flatMap(assessment -> assessment.verdicts().stream())
-                .filter(verdict -> observed.symptom().verdicts().containsKey(verdict.code()))
                 .flatMap(verdict -> verdict.fixes().stream())
                 .flatMap(fix -> tried(row, Message.own(fix.label()), fix.changes(), List.of()).stream());
     }

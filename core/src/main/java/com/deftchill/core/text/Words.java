@@ -81,8 +81,12 @@ public final class Words {
 
     /** Dip seconds: whole below 10, to the nearest 5 above 30. */
     public static String seconds(double seconds) {
-        double rounded = seconds < 30 ? Math.max(1, Math.rint(seconds)) : 5 * Math.rint(seconds / 5);
-        return Notation.write(rounded, 0);
+        return Notation.write(rounded(seconds), 0);
+    }
+
+    /** Seconds as {@link #seconds} tells them. */
+    public static double rounded(double seconds) {
+        return seconds < 30 ? Math.max(1, Math.rint(seconds)) : 5 * Math.rint(seconds / 5);
     }
 
     private static long roundedMinutes(double seconds) {

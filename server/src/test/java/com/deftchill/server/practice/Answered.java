@@ -57,6 +57,22 @@ record Answered(
                 .map(Answered::of);
     }
 
+    /** The documents of {@link #all} by their names, asked nothing. */
+    static Stream<Map.Entry<String, JsonNode>> documents() {
+        return Stream.concat(files(DEMO), files(CASES))
+                .filter(Answered::isDessert)
+                .map(path -> Map.entry(path.getFileName().toString(), document(JSON.readTree(path.toFile()))));
+    }
+
+    /** A practice case as it is written, asked nothing. */
+    static WrittenFormula written(String name) {
+        return formula(JSON.readTree(CASES.resolve(name + ".json").toFile()));
+    }
+
+    private static WrittenFormula formula(JsonNode file) {
+        return JSON.treeToValue(document(file), WrittenFormula.class);
+    }
+
     private static Stream<Path> files(Path folder) {
         try (var files = Files.list(folder)) {
             return files.sorted().toList().stream();
@@ -76,7 +92,7 @@ record Answered(
     private static Answered of(Path path) {
         return KNOWN.computeIfAbsent(path, p -> {
             var file = JSON.readTree(p.toFile());
-            var formula = JSON.treeToValue(document(file), WrittenFormula.class);
+            var formula = formula(file);
             return new Answered(
                     p.getFileName().toString().replace(".json", ""),
                     file,

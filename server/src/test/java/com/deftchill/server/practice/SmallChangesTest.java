@@ -4,28 +4,19 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deftchill.core.assess.Assessor;
 import com.deftchill.core.chill.ChillOptions;
-import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.kitchen.KitchenReader;
 import com.deftchill.core.kitchen.Workplace;
 import com.deftchill.core.larder.LarderFiles;
 import com.deftchill.core.parameters.Parameters;
 import com.deftchill.core.verdict.Verdict.Tone;
-import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Collections;
-import java.util.List;
-import java.util.Locale;
 import java.util.OptionalInt;
 import java.util.Random;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.parallel.Execution;
 import org.junit.jupiter.api.parallel.ExecutionMode;
-import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
-import tools.jackson.databind.node.ObjectNode;
 
 /**
  * No cliff: one hundredth more or less of anything written never turns what is fine into what is bad. A seeded sample of all
@@ -39,79 +30,37 @@ class SmallChangesTest {
     private static final int SWEEP_STEP = Integer.getInteger("deftchill.sweepStep", 5);
 
     private static final Pattern FALLS_THEN_RISES = Pattern.compile("2*1*0*1*2*");
-    private static final Pattern NUMBER = Pattern.compile("(\\d+(?:\\.\\d+)?) (g|kg|ml|°C|mm|min|h|%)");
-    private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final Assessor COARSE = new Assessor(new ChillOptions(6, 4, 10, 1, 20, 3600, 0.3));
     private static final Workplace KITCHEN =
             new Workplace(LarderFiles.shipped(), KitchenReader.standard(), Parameters.shipped());
 
-    /** One number as it is written. */
-    private record Field(String name, JsonNode document, ObjectNode in, String key, double value, String unit) {
-        void write(double share) {
-            in.put(key, String.format(Locale.ROOT, "%.4f %s", value * share, unit));
-        }
-
-        /** How bad the dessert is with this share of it: 0 fine, 1 to watch, 2 bad; empty where it is not understood. */
-        OptionalInt worst(double share) {
-            var before = in.get(key);
-            write(share);
-            var answer = COARSE.assess(JSON.treeToValue(document, WrittenFormula.class), KITCHEN);
-            in.set(key, before);
-            return answer.value()
-                    .map(a -> OptionalInt.of(a.verdicts().stream()
-                            .mapToInt(v -> v.tone().compareTo(Tone.BAD) <= 0 ? 2 : v.tone() == Tone.CAUTION ? 1 : 0)
-                            .max()
-                            .orElse(0)))
-                    .orElse(OptionalInt.empty());
-        }
-    }
-
-    private static void fields(String name, JsonNode document, JsonNode node, List<Field> found) {
-        if (node instanceof ObjectNode object) {
-            for (var e : object.properties()) {
-                var number = NUMBER.matcher(e.getValue().asString(""));
-                if (e.getValue().isString() && number.matches()) {
-                    found.add(new Field(
-                            name, document, object, e.getKey(), Double.parseDouble(number.group(1)), number.group(2)));
-                }
-            }
-        }
-        node.values().forEach(child -> fields(name, document, child, found));
-    }
-
-    private static List<Field> allFields() throws IOException {
-        var found = new ArrayList<Field>();
-        for (var folder : List.of("src/main/resources/demo", "src/test/resources/practice")) {
-            try (var files = Files.list(Path.of(folder))) {
-                for (var file : files.sorted().toList()) {
-                    var json = JSON.readTree(file.toFile());
-                    var document = json.has("document") ? json.get("document") : json;
-                    if (document.has("components")) {
-                        fields(file.getFileName().toString(), document, document, found);
-                    }
-                }
-            }
-        }
-        return found;
+    /** How bad the dessert is with this share of a number: 0 fine, 1 to watch, 2 bad; empty where it is not understood. */
+    private static OptionalInt worst(WrittenNumber number, double share) {
+        return COARSE.assess(number.times(share), KITCHEN)
+                .value()
+                .map(a -> OptionalInt.of(a.verdicts().stream()
+                        .mapToInt(v -> v.tone().compareTo(Tone.BAD) <= 0 ? 2 : v.tone() == Tone.CAUTION ? 1 : 0)
+                        .max()
+                        .orElse(0)))
+                .orElse(OptionalInt.empty());
     }
 
     @Test
-    void oneHundredthNeverTurnsWhatIsFineIntoWhatIsBad() throws IOException {
+    void oneHundredthNeverTurnsWhatIsFineIntoWhatIsBad() {
         var random = new Random(Long.getLong("deftchill.seed", 20_261_126L));
-        var fields = allFields();
+        var fields = WrittenNumber.all();
         Collections.shuffle(fields, random);
         var cliffs = new ArrayList<String>();
         int steps = 0;
         for (int i = 0; i < PAIRS; i++) {
             var field = fields.get(i % fields.size());
             int percent = random.nextInt(70, 130);
-            var one = field.worst(percent / 100.0);
-            var next = field.worst((percent + 1) / 100.0);
+            var one = worst(field, percent / 100.0);
+            var next = worst(field, (percent + 1) / 100.0);
             if (one.isPresent() && next.isPresent()) {
                 steps++;
                 if (Math.abs(one.getAsInt() - next.getAsInt()) > 1) {
-                    cliffs.add(field.name() + " " + field.key() + " " + field.value() + " " + field.unit() + " at "
-                            + percent + " %: " + one.getAsInt() + " to " + next.getAsInt());
+                    cliffs.add(field + " at " + percent + " %: " + one.getAsInt() + " to " + next.getAsInt());
                 }
             }
         }
@@ -125,9 +74,9 @@ class SmallChangesTest {
      * turns from better to worse and back again.
      */
     @Test
-    void noToneGoesBackAndForth() throws IOException {
+    void noToneGoesBackAndForth() {
         var random = new Random(Long.getLong("deftchill.seed", 20_261_126L));
-        var fields = allFields();
+        var fields = WrittenNumber.all();
         Collections.shuffle(fields, random);
         var wavering = new ArrayList<String>();
         int swept = 0;
@@ -135,15 +84,14 @@ class SmallChangesTest {
         for (var field : sample) {
             var tones = new StringBuilder();
             for (int percent = 70; percent <= 130; percent += SWEEP_STEP) {
-                var worst = field.worst(percent / 100.0);
+                var worst = worst(field, percent / 100.0);
                 if (worst.isPresent()) {
                     tones.append(worst.getAsInt());
                 }
             }
             swept += tones.length() > 1 ? 1 : 0;
             if (!FALLS_THEN_RISES.matcher(tones).matches()) {
-                wavering.add(
-                        field.name() + " " + field.key() + " " + field.value() + " " + field.unit() + ": " + tones);
+                wavering.add(field + ": " + tones);
             }
         }
         System.out.println("amounts from 70 to 130 % whose tone never goes back and forth: " + (swept - wavering.size())

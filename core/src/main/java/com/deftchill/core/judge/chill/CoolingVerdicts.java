@@ -3,6 +3,7 @@ package com.deftchill.core.judge.chill;
 import com.deftchill.core.dessert.Dessert;
 import com.deftchill.core.dessert.Portrait;
 import com.deftchill.core.dessert.Study;
+import com.deftchill.core.dose.Dosing;
 import com.deftchill.core.dose.GelEvidence;
 import com.deftchill.core.text.Notation;
 import com.deftchill.core.text.Words;
@@ -40,13 +41,15 @@ public final class CoolingVerdicts {
     private static Verdict tooWarmToSet(Study study) {
         var sentence = "The air is " + study.celsius(study.batch().airC()) + ", and this gel melts at "
                 + study.celsius(study.meltC()) + ": it never sets there.";
+        // In air as cold as a fridge should have it is not the cooler that is at fault.
+        boolean cold = study.batch().airC() <= AIM_AIR_C;
         return verdict(
                 "cooler-too-warm",
                 Tone.BAD,
-                "The cooler is too warm to set it",
+                cold ? "Too little of what sets it, even in the cold" : "The cooler is too warm to set it",
                 sentence,
                 GelEvidence.firmness(study),
-                coldAir(study));
+                cold ? new Dosing(study).fix().stream().toList() : coldAir(study));
     }
 
     /** Of the layer that cools slowest. */

@@ -109,7 +109,7 @@ public final class PlaceVerdicts {
                     Tone.BAD,
                     "Still frozen at service",
                     Double.isInfinite(thawed)
-                            ? "It stays ice where it stands last: let it thaw in the fridge."
+                            ? stillIce(dessert)
                             : "It is thawed only by " + dessert.clock(thawed) + ", and served at "
                                     + dessert.clock(table.endSeconds()) + ".",
                     "/cooler/places",
@@ -159,6 +159,14 @@ public final class PlaceVerdicts {
         }
     }
 
+    /** Never thawed as far as it is followed: it stands in ice, or is served too soon. */
+    private static String stillIce(Dessert dessert) {
+        var last = dessert.batch().timetable().last();
+        return last.airC() < 0 || last.open()
+                ? "It stays ice where it stands last: let it thaw in the fridge."
+                : Words.duration(last.seconds()) + " in the " + last.cooler().name() + " do not thaw it to the core.";
+    }
+
     private static List<Fix> thaw(Dessert dessert, List<Stay> stays) {
         var changes = new ArrayList<Fix.Change>();
         int last = stays.size() - 1;
@@ -167,14 +175,17 @@ public final class PlaceVerdicts {
             double more = Math.max(
                     STEP_S,
                     dessert.thawedSeconds() - dessert.batch().timetable().endSeconds());
-            return Double.isInfinite(more)
-                    ? List.of()
-                    : List.of(new Fix(
-                            "Leave it " + Words.duration(more) + " longer",
-                            "thawed when it is served",
-                            List.of(new Fix.Change(
-                                    "/cooler/places/" + last + "/stay",
-                                    Words.duration(stays.get(last).seconds() + more)))));
+            if (stays.get(last).open()) {
+                return List.of();
+            }
+            // How long it takes is not known where it is followed no further: as long again, if that does.
+            boolean known = Double.isFinite(more);
+            double stay = stays.get(last).seconds();
+            return List.of(new Fix(
+                    known ? "Leave it " + Words.duration(more) + " longer" : "Leave it there twice as long",
+                    "thawed when it is served",
+                    List.of(new Fix.Change(
+                            "/cooler/places/" + last + "/stay", Words.duration(stay + (known ? more : stay))))));
         }
         if (!written) {
             changes.add(new Fix.Change("/cooler/places/0/of", ""));

@@ -1,9 +1,11 @@
 package com.deftchill.core.judge.component;
 
 import com.deftchill.core.batch.Component;
+import com.deftchill.core.composition.Constituent;
 import com.deftchill.core.dessert.Study;
 import com.deftchill.core.larder.Ingredient.Protease;
 import com.deftchill.core.larder.Ingredient.Trait;
+import com.deftchill.core.mix.Mix;
 import com.deftchill.core.mix.Treatment;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Evidence;
@@ -13,11 +15,17 @@ import com.deftchill.core.verdict.Fix;
 import com.deftchill.core.verdict.Verdict;
 import com.deftchill.core.verdict.Verdict.Tone;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
 
 /** What the ingredients do to a gel: enzymes, tannin, alcohol. */
 public final class MixVerdicts {
+    /** Of the alcohol from which gelatin may string, so that spirits may differ. */
+    private static final double SAFE_OF_STRINGING = 0.8;
+
     private MixVerdicts() {}
 
     public static List<Verdict> of(Study study) {
@@ -116,6 +124,57 @@ public final class MixVerdicts {
                         + " of the liquid is alcohol: gelatin may string and not set.",
                 study.at("/lines"),
                 evidence,
-                List.of());
+                lessSpirit(study).stream().toList());
+    }
+
+    /** Other liquid of the component in place of some of the spirit, until it is well below what strings. */
+    private static Optional<Fix> lessSpirit(Study study) {
+        var lines = study.component().lines();
+        int spirit = most(lines, line -> line.part().grams() * shareOf(line, Constituent.ALCOHOL));
+        int other = most(
+                lines,
+                line -> shareOf(line, Constituent.ALCOHOL) == 0
+                        ? line.part().grams() * shareOf(line, Constituent.WATER)
+                        : 0);
+        if (spirit < 0 || other < 0) {
+            return Optional.empty();
+        }
+        double aim = SAFE_OF_STRINGING * study.parameters().gel().stringsFrom().value();
+        double grams = lines.get(spirit).part().grams();
+        double mass = study.mix().massG();
+        double alcohol = Mix.alcoholMl(mass * study.mix().composition().share(Constituent.ALCOHOL));
+        double water = mass * study.mix().composition().share(Constituent.WATER);
+        double more =
+                grams * (shareOf(lines.get(other), Constituent.WATER) - shareOf(lines.get(spirit), Constituent.WATER));
+        // Of alcohol * left / (alcohol * left + water + more * (1 - left)) = aim.
+        double left = aim * (water + more) / (alcohol * (1 - aim) + aim * more);
+        if (!(left > 0 && left < 1)) {
+            return Optional.empty();
+        }
+        var less = Words.grams(study.kitchen().weighed(left * grams));
+        var instead =
+                Words.grams(study.kitchen().weighed(lines.get(other).part().grams() + (1 - left) * grams));
+        return Optional.of(new Fix(
+                "Use " + less + " of " + lines.get(spirit).part().ingredient().name() + " and " + instead + " of "
+                        + lines.get(other).part().ingredient().name(),
+                Words.percent(aim) + " of the liquid is alcohol, as much in all",
+                List.of(
+                        new Fix.Change(study.at("/lines/" + spirit + "/amount"), less),
+                        new Fix.Change(study.at("/lines/" + other + "/amount"), instead))));
+    }
+
+    private static double shareOf(Component.Line line, Constituent constituent) {
+        return line.made().isPresent()
+                ? 0
+                : line.part().ingredient().composition().share(constituent);
+    }
+
+    /** The line that has most of something; -1 where none has any. */
+    private static int most(List<Component.Line> lines, ToDoubleFunction<Component.Line> of) {
+        return IntStream.range(0, lines.size())
+                .filter(i -> of.applyAsDouble(lines.get(i)) > 0)
+                .boxed()
+                .max(Comparator.comparingDouble(i -> of.applyAsDouble(lines.get(i))))
+                .orElse(-1);
     }
 }

@@ -48,7 +48,7 @@ public final class FitVerdict {
                 + (heaped > 0 ? " " + Words.ml(heaped) + " of what lies on top stand above it." : "")
                 + (lost > 0 ? " " + Words.grams(lost) + " stays in bowl and jug." : "");
         if (fill < LOOKS_LOST * brim) {
-            int fewer = (int) Math.max(1, Math.floor(fill * count / (0.8 * brim)));
+            int fewer = (int) Math.max(comfortable, Math.floor(fill * count / (0.8 * brim)));
             return verdict(
                     dessert,
                     "underfilled",
@@ -66,7 +66,8 @@ public final class FitVerdict {
         }
         double each = dessert.stack().fillMl() * dessert.batch().count() / count;
         return List.of(new Fix(
-                "Fill " + count + " moulds instead of " + dessert.batch().count(),
+                "Fill " + count + (count == 1 ? " mould" : " moulds") + " instead of "
+                        + dessert.batch().count(),
                 Words.ml(each) + " in each",
                 List.of(new Fix.Change("/moulds/count", Integer.toString(count)))));
     }

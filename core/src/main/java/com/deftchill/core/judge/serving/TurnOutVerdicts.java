@@ -1,9 +1,11 @@
 package com.deftchill.core.judge.serving;
 
+import com.deftchill.core.batch.Component;
 import com.deftchill.core.batch.Served;
 import com.deftchill.core.dessert.Dessert;
 import com.deftchill.core.dessert.Study;
 import com.deftchill.core.dose.Dosing;
+import com.deftchill.core.judge.component.FirmnessVerdict;
 import com.deftchill.core.larder.Mould.Release;
 import com.deftchill.core.larder.Roles;
 import com.deftchill.core.text.Notation;
@@ -85,10 +87,13 @@ public final class TurnOutVerdicts {
         }
         var headline =
                 strain < dessert.parameters().turnout().sags().value() ? "Sags when turned out" : "Will not stand";
-        // Where it is too soft as well, that verdict offers the dose.
-        boolean tooSoft =
-                study.judgedPa() < study.parameters().gel().turnedOutLeast().value();
-        var fixes = tooSoft ? List.<Fix>of() : new Dosing(study).fix().stream().toList();
+        // Where it is told to be too soft as well, that verdict offers the dose.
+        boolean told = FirmnessVerdict.of(dessert, study).stream()
+                .anyMatch(verdict -> !verdict.fixes().isEmpty());
+        boolean gelled = study.component().gel() != Component.Gel.NONE;
+        var fixes = told || !gelled
+                ? List.<Fix>of()
+                : new Dosing(study).fix().stream().toList();
         boolean fails = strain >= dessert.parameters().turnout().sags().value();
         return new Verdict(
                 "slumps",
@@ -170,10 +175,11 @@ public final class TurnOutVerdicts {
         var right = Words.seconds(window.aim()) + " s in water of " + water + " (" + Words.seconds(window.least())
                 + " to " + Words.seconds(window.most()) + " s)";
         double chosen = study.batch().dip().seconds();
-        if (chosen > 0 && chosen < window.least()) {
+        // As they are told: whoever dips for as long as it says has dipped long enough.
+        if (chosen > 0 && chosen < Math.min(window.least(), Words.rounded(window.least()))) {
             return chosen(study, "dip-too-short", "It stays stuck after so short a dip", chosen, right);
         }
-        if (chosen > window.most()) {
+        if (chosen > Math.max(window.most(), Words.rounded(window.most()))) {
             return chosen(study, "dip-too-long", "So long a dip melts its face", chosen, right);
         }
         var sentence = "Dip " + right + "; this wall is " + wall(study) + "." + suction(study);

@@ -1,0 +1,146 @@
+package com.deftchill.server.practice;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deftchill.core.alternative.Trial;
+import com.deftchill.core.assess.Assessment;
+import com.deftchill.core.assess.Assessor;
+import com.deftchill.core.chill.ChillOptions;
+import com.deftchill.core.formula.Changes;
+import com.deftchill.core.formula.WrittenFormula;
+import com.deftchill.core.kitchen.KitchenReader;
+import com.deftchill.core.kitchen.Workplace;
+import com.deftchill.core.larder.LarderFiles;
+import com.deftchill.core.parameters.Parameters;
+import com.deftchill.core.verdict.Fix;
+import com.deftchill.core.verdict.Verdict;
+import com.deftchill.core.verdict.Verdict.Tone;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
+
+/** Whoever is told that a dessert goes wrong is told what to do about it, and that does it. */
+@Execution(ExecutionMode.CONCURRENT)
+class HelpTest {
+    private static final int SAMPLE = Integer.getInteger("deftchill.helped", 150);
+    private static final Assessor COARSE = new Assessor(new ChillOptions(6, 4, 10, 1, 20, 3600, 0.3));
+    private static final Workplace KITCHEN =
+            new Workplace(LarderFiles.shipped(), KitchenReader.standard(), Parameters.shipped());
+
+    private static WrittenFormula with(String practiceCase, Map<String, String> changes) {
+        var formula = Answered.written(practiceCase);
+        for (var change : changes.entrySet()) {
+            formula = Changes.set(formula, change.getKey(), change.getValue());
+        }
+        return formula;
+    }
+
+    private static Assessment told(WrittenFormula formula) {
+        return new Trial(COARSE, formula, KITCHEN).assess().value().orElseThrow();
+    }
+
+    private static Stream<Verdict> from(Tone tone, Assessment told) {
+        return told.verdicts().stream().filter(v -> v.tone().compareTo(tone) <= 0);
+    }
+
+    /** The fixes of a verdict that is told. */
+    private static List<Fix> fixes(WrittenFormula formula, String code) {
+        return told(formula).verdicts().stream()
+                .filter(v -> v.code().equals(code))
+                .findFirst()
+                .orElseThrow()
+                .fixes();
+    }
+
+    @Test
+    void whatStarchSetsIsGivenMoreStarch() {
+        var thin = with("14-pastry-cream-in-a-shell", Map.of("/components/1/lines/l4/amount", "24 g"));
+        assertThat(fixes(thin, "too-soft")).singleElement().satisfies(fix -> {
+            assertThat(fix.label()).matches("Use [\\d.]+ g of Corn starch instead of 24 g");
+            assertThat(from(Tone.BAD, told(Changes.take(thin, fix.changes())))).isEmpty();
+        });
+    }
+
+    @Test
+    void whereOneChangeBringsAnotherTroubleBothAreOfferedTogether() {
+        var soft =
+                with("02-set-cream-with-a-three-second-dip-by-choice", Map.of("/components/0/gels/0/amount", "4.8 g"));
+        assertThat(fixes(soft, "too-soft")).singleElement().satisfies(fix -> {
+            assertThat(fix.label()).matches("Use .* of gelatin .*, and dip \\d+ s");
+            assertThat(from(Tone.BAD, told(Changes.take(soft, fix.changes())))).isEmpty();
+        });
+    }
+
+    @Test
+    void whoeverDipsAsLongAsItSaysHasDippedLongEnough() {
+        for (double grams = 6; grams < 12; grams += 0.5) {
+            var firm = with(
+                    "02-set-cream-with-a-three-second-dip-by-choice",
+                    Map.of("/components/0/gels/0/amount", grams + " g"));
+            for (var fix : fixes(firm, "dip-too-short")) {
+                assertThat(told(Changes.take(firm, fix.changes())).verdicts())
+                        .as(grams + " g, " + fix.label())
+                        .extracting(Verdict::code)
+                        .contains("dip")
+                        .doesNotContain("dip-too-short", "dip-too-long");
+            }
+        }
+    }
+
+    @Test
+    void someOfTheSpiritGivesWayToAnotherLiquid() {
+        var strong = Answered.written("55-jelly-with-too-much-spirit");
+        assertThat(fixes(strong, "alcohol-strings")).singleElement().satisfies(fix -> {
+            assertThat(fix.label()).contains("Rum", "Water");
+            assertThat(fix.changes()).hasSize(2);
+        });
+    }
+
+    /** Too little gelatin is no fault of a fridge at 4 °C. */
+    @Test
+    void whatIsTooWeakForAnyFridgeIsGivenMoreGelatin() {
+        var weak = with("51-set-cream-with-half-the-gelatin-turned-out", Map.of("/components/0/gels/0/amount", "1 g"));
+        var told = told(weak);
+        assertThat(told.verdicts()).extracting(Verdict::headline).doesNotContain("The cooler is too warm to set it");
+        assertThat(from(Tone.BAD, told).flatMap(v -> v.fixes().stream()).map(Fix::label))
+                .isNotEmpty()
+                .allMatch(label -> label.contains("of gelatin instead of 1 g"));
+    }
+
+    @Test
+    void whatIsStillIceIsLeftLonger() {
+        var ice = with("74-frozen-dome-thawed-in-the-fridge", Map.of("/cooler/places/1/stay", "8 h"));
+        assertThat(fixes(ice, "frozen-at-service"))
+                .extracting(Fix::label)
+                .containsExactly("Leave it there twice as long");
+    }
+
+    /** One number of a dessert of the demo or a practice case much smaller or larger: a seeded sample, many more in ops/long. */
+    @Test
+    void hardlyAnybodyIsLeftWithoutHelp() {
+        var random = new Random(Long.getLong("deftchill.seed", 20_261_128L));
+        var numbers = WrittenNumber.all();
+        var alone = new ArrayList<String>();
+        int bad = 0;
+        for (int i = 0; i < SAMPLE; i++) {
+            var number = numbers.get(random.nextInt(numbers.size()));
+            double share = random.nextBoolean() ? 0.6 : 1.6;
+            var told = new Trial(COARSE, number.times(share), KITCHEN).assess().value();
+            if (told.filter(a -> from(Tone.BAD, a).findAny().isPresent()).isEmpty()) {
+                continue;
+            }
+            bad++;
+            if (from(Tone.CAUTION, told.get()).allMatch(v -> v.fixes().isEmpty())) {
+                alone.add(number + " times " + share);
+            }
+        }
+        System.out.println("bad: " + bad + " of " + SAMPLE + ", without help: " + alone.size() + " " + alone);
+        assertThat(bad).isGreaterThan(SAMPLE / 10);
+        assertThat(alone).hasSizeLessThanOrEqualTo(bad / 10);
+    }
+}
