@@ -38,6 +38,8 @@ public final class RunningServer implements BeforeAllCallback, ParameterResolver
     private static TestServer started(ExtensionContext context) {
         return context.getRoot()
                 .getStore(NAMESPACE)
-                .getOrComputeIfAbsent("server", key -> TestServer.fresh(), TestServer.class);
+                // Whoever asks for the most that there is waits for its end (BoundsApiTest).
+                .getOrComputeIfAbsent(
+                        "server", key -> TestServer.fresh("deftchill.heavy-deadline=8s"), TestServer.class);
     }
 }

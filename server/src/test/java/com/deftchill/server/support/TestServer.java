@@ -79,7 +79,6 @@ public final class TestServer implements AutoCloseable {
                                 "server.port=0",
                                 "deftchill.tables=validate",
                                 "deftchill.queries=default",
-                                "deftchill.heavy-deadline=8s",
                                 "deftchill.max-answer=1200KB",
                                 "deftchill.learn-ahead=0s",
                                 // All who ever come in sit at one address.
@@ -88,6 +87,7 @@ public final class TestServer implements AutoCloseable {
                                 // Made slow on purpose, which PasswordsTest asks of it as shipped.
                                 "deftchill.people.hash-kib=64",
                                 // A machine that is shared stalls for longer.
+                                "deftchill.heavy-deadline=60s",
                                 "deftchill.database-answers-ms=60000")
                         .properties(properties)
                         .run();
