@@ -141,6 +141,9 @@ public final class Trial {
                 .filter(v -> v.tone().compareTo(Tone.BAD) <= 0 && !before.contains(named(v)))
                 .findFirst();
         for (var second : brought.map(Verdict::fixes).orElse(List.of())) {
+            if (changeTheSame(fix, second)) {
+                continue;
+            }
             var both = together(fix, second);
             var after = judgedAfter(both.changes()).filter(a -> holds(dessert, verdict, a, before));
             if (after.isPresent()) {
@@ -154,6 +157,12 @@ public final class Trial {
     private static void clears(Set<String> before, After after, Set<String> cleared) {
         var still = from(Tone.BAD, after.verdicts());
         before.stream().filter(name -> !still.contains(name)).forEach(cleared::add);
+    }
+
+    private static boolean changeTheSame(Fix first, Fix second) {
+        return first.changes().stream()
+                .anyMatch(one ->
+                        second.changes().stream().anyMatch(other -> other.path().equals(one.path())));
     }
 
     private static Fix together(Fix first, Fix second) {

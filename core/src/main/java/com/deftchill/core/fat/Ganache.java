@@ -57,6 +57,11 @@ public record Ganache(Composition composition, double grams, Parameters paramete
         return whole == 0 ? 0 : fat / whole;
     }
 
+    /** So much water per dry cocoa solids and sugar, g/g. */
+    public double perSolids(double waterG) {
+        return waterG / grams / Math.max(1e-9, solids());
+    }
+
     /** Water per dry cocoa solids and sugar, g/g. */
     public double waterPerSolids() {
         return solids() == 0 ? Double.POSITIVE_INFINITY : composition.share(Constituent.WATER) / solids();
@@ -64,7 +69,7 @@ public record Ganache(Composition composition, double grams, Parameters paramete
 
     /** Whether the chocolate seizes: wet enough to clump, too dry to flow, not rich enough in fat. */
     public boolean seizes(double freeWaterG) {
-        double ratio = freeWaterG / grams / Math.max(1e-9, solids());
+        double ratio = perSolids(freeWaterG);
         return hasChocolate()
                 && ratio > parameters.ganache().seizesFrom().value()
                 && ratio < parameters.ganache().seizesTo().value()
@@ -78,6 +83,13 @@ public record Ganache(Composition composition, double grams, Parameters paramete
     /** Grams of a liquid that bring phi below rescuePhi; 0 when it is; absent when this liquid cannot. */
     public OptionalDouble rescue(Composition liquid) {
         return toPhi(liquid, parameters.ganache().rescuePhi().value());
+    }
+
+    /** Its phi with so many grams of something worked in. */
+    public double phiWith(Composition liquid, double more) {
+        double fat = fatMlPerG(composition) * grams + fatMlPerG(liquid) * more;
+        double whole = fat + waterMlPerG(composition) * grams + waterMlPerG(liquid) * more;
+        return whole == 0 ? 0 : fat / whole;
     }
 
     /** Grams of something that bring the share of fat down to phi; 0 when it is below; absent when this cannot. */

@@ -25,6 +25,8 @@ public final class Roles {
     public static final String SUGAR = id("sugar");
 
     public static final String WATER = id("water");
+    /** What makes an emulsion leaner and tastes of little. */
+    public static final String SKIMMED = id("skimmed");
     /** What biscuits are dipped in where nothing else is said. */
     public static final String SOAK = id("soak");
 

@@ -113,6 +113,40 @@ class HelpTest {
     }
 
     @Test
+    void aMousseWhoseGelatinWasForgottenIsGivenAUsualDose() {
+        var mousse = Answered.written("52-pear-mousse-with-gelatin");
+        var forgotten = with(
+                "52-pear-mousse-with-gelatin",
+                Map.of("/components/0/gels/0/of", "", "/components/0/gels/0/amount", ""));
+        assertThat(from(Tone.BAD, told(mousse))).isEmpty();
+        assertThat(fixes(forgotten, "too-soft")).singleElement().satisfies(fix -> {
+            assertThat(fix.label()).matches("Set .* with [\\d.]+ g of gold gelatin");
+            assertThat(from(Tone.BAD, told(Changes.take(forgotten, fix.changes()))))
+                    .isEmpty();
+        });
+    }
+
+    /** More of its rich cream would make it split: what is lean is worked in, once and not in two goes. */
+    @Test
+    void chocolateThatSeizesIsGivenALeanLiquid() {
+        var water = Answered.written("27-water-in-melted-chocolate");
+        var seized = Changes.take(
+                water,
+                List.of(
+                        new Fix.Change("/components/0/lines/1/of", "cream-48"),
+                        new Fix.Change("/components/0/lines/1/amount", "30 g")));
+        var told = from(Tone.BAD, told(seized))
+                .filter(v -> v.code().equals("chocolate-seizes"))
+                .toList();
+        assertThat(told).singleElement().satisfies(verdict -> {
+            assertThat(verdict.fixes())
+                    .extracting(Fix::label)
+                    .allMatch(label -> label.matches("Work in .* g (more|of) .*"));
+            assertThat(verdict.fixes()).isNotEmpty();
+        });
+    }
+
+    @Test
     void whatIsStillIceIsLeftLonger() {
         var ice = with("74-frozen-dome-thawed-in-the-fridge", Map.of("/cooler/places/1/stay", "8 h"));
         assertThat(fixes(ice, "frozen-at-service"))

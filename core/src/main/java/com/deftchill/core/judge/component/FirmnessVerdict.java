@@ -7,6 +7,7 @@ import com.deftchill.core.dessert.Dessert;
 import com.deftchill.core.dessert.Study;
 import com.deftchill.core.dose.Dosing;
 import com.deftchill.core.dose.GelEvidence;
+import com.deftchill.core.dose.UsualDose;
 import com.deftchill.core.gel.Firmness;
 import com.deftchill.core.verdict.Fix;
 import com.deftchill.core.verdict.Verdict;
@@ -152,8 +153,12 @@ public final class FirmnessVerdict {
     }
 
     private List<Fix> fixes() {
-        return study.component().gel() == Component.Gel.NONE
-                ? List.of()
-                : new Dosing(study).fix().stream().toList();
+        if (study.component().gel() != Component.Gel.NONE) {
+            return new Dosing(study).fix().stream().toList();
+        }
+        // A mousse whose gelatin was forgotten.
+        boolean foamAlone = study.component().kind().mayGel()
+                && study.component().lines().stream().anyMatch(Component.Line::whipped);
+        return pa < least && foamAlone ? List.of(UsualDose.ofFoam(study)) : List.of();
     }
 }

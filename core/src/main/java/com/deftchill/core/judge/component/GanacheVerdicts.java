@@ -11,6 +11,7 @@ import com.deftchill.core.dessert.Joining;
 import com.deftchill.core.dessert.Portrait;
 import com.deftchill.core.fat.Ganache;
 import com.deftchill.core.larder.Ingredient.Trait;
+import com.deftchill.core.larder.Roles;
 import com.deftchill.core.mix.MixingTemperature;
 import com.deftchill.core.text.Notation;
 import com.deftchill.core.text.Words;
@@ -23,8 +24,11 @@ import com.deftchill.core.verdict.Verdict.Tone;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Function;
+import java.util.stream.Stream;
 
 /** Whether chocolate and liquid hold together, and how it eats. */
 public final class GanacheVerdicts {
@@ -34,6 +38,15 @@ public final class GanacheVerdicts {
     private static final double LEAST_FIX_G = 0.5;
     /** So near to where it likely splits it is still careful work that decides. */
     private static final double CLOSE_PHI = 0.05;
+    /** Of fat, g/g: a liquid with less makes any emulsion leaner. */
+    private static final double LEAN = 0.05;
+
+    private static final Composition SKIMMED_MILK = Composition.of(Map.of(
+            Constituent.WATER, 0.909,
+            Constituent.SUGARS, 0.048,
+            Constituent.MILK_PROTEIN, 0.035,
+            Constituent.MILK_FAT, 0.001,
+            Constituent.ASH, 0.007));
 
     private GanacheVerdicts() {}
 
@@ -75,24 +88,30 @@ public final class GanacheVerdicts {
     }
 
     private static Verdict seizes(Portrait portrait, Ganache ganache) {
-        var ratio = Notation.write(ganache.waterPerSolids(), 2);
-        var liquid = liquid(portrait);
-        var fix = liquid.flatMap(l -> moreLiquid(
+        double free = Emulsion.freeWaterG(portrait.component());
+        var p = portrait.parameters().ganache();
+        var fixes = leaner(
                 portrait,
-                l,
-                ganache.passesSeizing(composition(l), Emulsion.freeWaterG(portrait.component())),
-                "flows again"));
+                liquid -> {
+                    var least = ganache.passesSeizing(liquid, free);
+                    boolean splits = ganache.phiWith(liquid, least.orElse(0)) - carried(portrait)
+                            >= p.splitsPhi().value();
+                    // The least that passes; where it would split then, as much as keeps it from that.
+                    var holds = splits && least.isPresent() ? ganache.rescue(liquid) : OptionalDouble.empty();
+                    return holds.isPresent() ? holds : least;
+                },
+                "flows again");
         return verdict(
                 portrait,
                 ganache,
                 "chocolate-seizes",
                 Tone.BAD,
                 "The chocolate seizes",
-                ratio + " g of water to a gram of dry cocoa and sugar: between "
-                        + portrait.parameters().ganache().seizesFrom().value() + " and "
-                        + portrait.parameters().ganache().seizesTo().value() + " it clumps to a dull paste. "
-                        + fix.map(f -> f.label() + ".").orElse("Use more liquid, or none."),
-                fix.stream().toList());
+                Notation.write(ganache.perSolids(free), 2)
+                        + " g of free water to a gram of dry cocoa and sugar: between "
+                        + p.seizesFrom().value()
+                        + " and " + p.seizesTo().value() + " it clumps to a dull paste. Use more liquid, or none.",
+                fixes);
     }
 
     private static Verdict emulsion(Portrait portrait, Ganache ganache) {
@@ -110,7 +129,7 @@ public final class GanacheVerdicts {
                     share + ", " + far + " points from where it likely splits.",
                     List.of());
         }
-        var fix = rescue(portrait, ganache).stream().toList();
+        var fix = leaner(portrait, ganache::rescue, "brings the fat below 52 % of the volume");
         if (phi < portrait.parameters().ganache().splitsPhi().value()) {
             return verdict(
                     portrait,
@@ -137,11 +156,33 @@ public final class GanacheVerdicts {
                 fix);
     }
 
-    /** Grams of a liquid already in it, or of skimmed milk, that bring the share of fat down. */
-    private static Optional<Fix> rescue(Portrait portrait, Ganache ganache) {
-        return liquid(portrait)
-                .flatMap(l -> moreLiquid(
-                        portrait, l, ganache.rescue(composition(l)), "brings the fat below 52 % of the volume"));
+    /**
+     * More of a liquid that is in it already, or skimmed milk.
+     *
+     * @param grams how much of a liquid it takes; absent where that one cannot
+     */
+    private static List<Fix> leaner(Portrait portrait, Function<Composition, OptionalDouble> grams, String effect) {
+        var liquid = liquid(portrait);
+        var present = liquid.flatMap(l -> moreLiquid(portrait, l, grams.apply(composition(l)), effect));
+        boolean isLean = liquid.filter(l -> composition(l).fat() < LEAN).isPresent();
+        return Stream.concat(
+                        present.stream(),
+                        isLean ? Stream.of() : skimmed(portrait, grams.apply(SKIMMED_MILK), effect).stream())
+                .toList();
+    }
+
+    private static Optional<Fix> skimmed(Portrait portrait, OptionalDouble grams, String effect) {
+        if (grams.isEmpty() || grams.getAsDouble() < LEAST_FIX_G) {
+            return Optional.empty();
+        }
+        var written = Words.grams(portrait.weighed(Math.ceil(grams.getAsDouble())));
+        int line = portrait.component().lines().size();
+        return Optional.of(new Fix(
+                "Work in " + written + " of skimmed milk",
+                effect,
+                List.of(
+                        new Fix.Change(portrait.line(line, "of"), Roles.SKIMMED),
+                        new Fix.Change(portrait.line(line, "amount"), written))));
     }
 
     private static Optional<Fix> moreLiquid(
@@ -284,6 +325,9 @@ public final class GanacheVerdicts {
         given.add(new Given("Sugars", Words.percent(of.share(Constituent.SUGARS))));
         given.add(new Given("Fat by volume of fat and water phase", Words.percent(ganache.phi())));
         given.add(new Given("Water to dry cocoa and sugar", Notation.write(Math.min(99, ganache.waterPerSolids()), 2)));
+        given.add(new Given(
+                "of it free, not in drops of butter or yolk",
+                Notation.write(Math.min(99, ganache.perSolids(Emulsion.freeWaterG(portrait.component()))), 2)));
         for (double celsius : EATEN_C) {
             given.add(new Given("Bears at " + portrait.celsius(celsius), Words.pascal(ganache.restPa(celsius))));
         }

@@ -5,9 +5,9 @@ import com.deftchill.core.batch.Served;
 import com.deftchill.core.dessert.Dessert;
 import com.deftchill.core.dessert.Study;
 import com.deftchill.core.dose.Dosing;
+import com.deftchill.core.dose.UsualDose;
 import com.deftchill.core.judge.component.FirmnessVerdict;
 import com.deftchill.core.larder.Mould.Release;
-import com.deftchill.core.larder.Roles;
 import com.deftchill.core.text.Notation;
 import com.deftchill.core.text.Words;
 import com.deftchill.core.turnout.Slump;
@@ -105,21 +105,8 @@ public final class TurnOutVerdicts {
                 fixes);
     }
 
-    /** A layer without anything that sets cannot stand; set with a usual dose of the gelatin that is in the larder first. */
+    /** A layer without anything that sets cannot stand. */
     private static Verdict doesNotSet(Study study, Evidence evidence) {
-        double grams = study.kitchen()
-                .weighed(study.parameters().turnout().usualDose().value()
-                        * study.mix().massG());
-        var dose = Words.grams(grams);
-        var fix = new Fix(
-                "Set " + study.component().name() + " with " + dose + " of gold gelatin",
-                "a usual dose: see how firm it gets",
-                List.of(
-                        new Fix.Change(study.at("/gels/0/of"), Roles.SHEET),
-                        new Fix.Change(study.at("/gels/0/amount"), dose),
-                        new Fix.Change(study.at("/gels/0/bloom"), "weighed"),
-                        new Fix.Change(study.at("/gels/0/water"), Words.grams(5 * grams)),
-                        new Fix.Change(study.at("/work/pour/at"), study.celsius(34))));
         return new Verdict(
                 "does-not-set",
                 Tone.BAD,
@@ -128,7 +115,7 @@ public final class TurnOutVerdicts {
                         + " stays loose: turned out or sliced it runs. Set it, or spoon it on at service.",
                 study.at("/gels/0/of"),
                 evidence,
-                study.component().kind().mayGel() ? List.of(fix) : List.of());
+                study.component().kind().mayGel() ? List.of(UsualDose.fix(study)) : List.of());
     }
 
     private static Verdict release(Study study) {
