@@ -84,14 +84,18 @@ public final class Trial {
 
     /** The same verdicts, each with those of its fixes that hold; where nothing helps so far, the least change that does. */
     public List<Verdict> tried(Dessert dessert, List<Verdict> verdicts) {
+        var bad = from(Tone.BAD, verdicts);
         var warned = from(Tone.CAUTION, verdicts);
         var cleared = new HashSet<String>();
-        return ofRules(dessert, verdicts, cleared).stream()
-                .map(verdict -> cleared.contains(named(verdict)) || !LeastChange.isSought(dessert, verdict)
-                        ? verdict
-                        : verdict.withFixes(
-                                leastChange(dessert, verdict, warned).stream().toList()))
-                .toList();
+        var helped = new ArrayList<Verdict>();
+        for (var verdict : ofRules(dessert, verdicts, cleared)) {
+            var found = cleared.contains(named(verdict)) || !LeastChange.isSought(dessert, verdict)
+                    ? Optional.<Fix>empty()
+                    : leastChange(dessert, verdict, warned);
+            found.flatMap(fix -> judgedAfter(fix.changes())).ifPresent(after -> clears(bad, after, cleared));
+            helped.add(found.map(fix -> verdict.withFixes(List.of(fix))).orElse(verdict));
+        }
+        return helped;
     }
 
     private Optional<Fix> leastChange(Dessert dessert, Verdict verdict, Set<String> warned) {

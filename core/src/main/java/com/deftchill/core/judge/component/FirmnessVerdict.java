@@ -85,7 +85,7 @@ public final class FirmnessVerdict {
         }
         boolean fails = stays ? pa < Firmness.HOLDS_PA : true;
         var headline = "Too soft to be " + study.batch().served().words();
-        return told("too-soft", fails ? Tone.BAD : Tone.CAUTION, headline, "", fixes());
+        return told("too-soft", fails ? Tone.BAD : Tone.CAUTION, headline, "", forgotten());
     }
 
     private Verdict firm() {
@@ -153,12 +153,19 @@ public final class FirmnessVerdict {
     }
 
     private List<Fix> fixes() {
-        if (study.component().gel() != Component.Gel.NONE) {
-            return new Dosing(study).fix().stream().toList();
-        }
-        // A mousse whose gelatin was forgotten.
-        boolean foamAlone = study.component().kind().mayGel()
-                && study.component().lines().stream().anyMatch(Component.Line::whipped);
-        return pa < least && foamAlone ? List.of(UsualDose.ofFoam(study)) : List.of();
+        return study.component().gel() == Component.Gel.NONE
+                ? List.of()
+                : new Dosing(study).fix().stream().toList();
+    }
+
+    /** A mousse whose gelatin was forgotten; one of chocolate may do without. */
+    private List<Fix> forgotten() {
+        var lines = study.component().lines();
+        boolean foamAlone = study.component().gel() == Component.Gel.NONE
+                && study.component().kind().mayGel()
+                && lines.stream().anyMatch(Component.Line::whipped)
+                && lines.stream()
+                        .noneMatch(line -> line.part().ingredient().group().equals("chocolate"));
+        return foamAlone ? List.of(UsualDose.ofFoam(study)) : fixes();
     }
 }
