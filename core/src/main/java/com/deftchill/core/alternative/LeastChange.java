@@ -66,8 +66,9 @@ final class LeastChange {
     }
 
     private Optional<Fix> find() {
+        var lines = lightestFirst();
         for (double factor : FACTORS) {
-            for (int line : lightestFirst()) {
+            for (int line : lines) {
                 var found = tried(line, factor).or(() -> tried(line, 1 / factor));
                 if (found.isPresent()) {
                     return found;
@@ -81,6 +82,7 @@ final class LeastChange {
     private List<Integer> lightestFirst() {
         var lines = portrait.component().lines();
         return IntStream.range(0, lines.size())
+                .filter(i -> counts(lines.get(i)))
                 .boxed()
                 .sorted(Comparator.comparingDouble(i -> lines.get(i).part().grams()))
                 .toList();
@@ -88,7 +90,7 @@ final class LeastChange {
 
     private Optional<Fix> tried(int index, double factor) {
         var line = portrait.component().lines().get(index);
-        if (left == 0 || !counts(line)) {
+        if (left == 0) {
             return Optional.empty();
         }
         left--;

@@ -74,7 +74,8 @@ public final class Trial {
             var asked = all.stream()
                     .map(verdict -> which.test(verdict) ? verdict : verdict.withFixes(List.of()))
                     .toList();
-            return assessor.assessment(dessert, workplace, ofRules(dessert, asked, new HashSet<>()), 0);
+            return assessor.assessment(
+                    dessert, workplace, ofRules(dessert, asked).verdicts(), 0);
         });
     }
 
@@ -86,9 +87,10 @@ public final class Trial {
     public List<Verdict> tried(Dessert dessert, List<Verdict> verdicts) {
         var bad = from(Tone.BAD, verdicts);
         var warned = from(Tone.CAUTION, verdicts);
-        var cleared = new HashSet<String>();
+        var held = ofRules(dessert, verdicts);
+        var cleared = held.cleared();
         var helped = new ArrayList<Verdict>();
-        for (var verdict : ofRules(dessert, verdicts, cleared)) {
+        for (var verdict : held.verdicts()) {
             var found = cleared.contains(named(verdict)) || !LeastChange.isSought(dessert, verdict)
                     ? Optional.<Fix>empty()
                     : leastChange(dessert, verdict, warned);
@@ -106,16 +108,19 @@ public final class Trial {
                 changes -> judgedAfter(changes)
                         .filter(after -> isGone(verdict, after)
                                 && warned.containsAll(from(Tone.CAUTION, after.verdicts()))
-                                && isAsLarge(dessert, after))
+                                && hardlyGrows(dessert, after))
                         .isPresent());
     }
 
     /**
      * The same verdicts, each with those of the fixes that its rule knows and that hold.
      *
-     * @param cleared filled with the names of the verdicts that one of these fixes does away with
+     * @param cleared names of those that one of these fixes does away with
      */
-    private List<Verdict> ofRules(Dessert dessert, List<Verdict> verdicts, Set<String> cleared) {
+    private record Held(List<Verdict> verdicts, Set<String> cleared) {}
+
+    private Held ofRules(Dessert dessert, List<Verdict> verdicts) {
+        var cleared = new HashSet<String>();
         var before = from(Tone.BAD, verdicts);
         int left = tries(dessert);
         var kept = new ArrayList<Verdict>();
@@ -129,7 +134,7 @@ public final class Trial {
             }
             kept.add(verdict.withFixes(holding));
         }
-        return kept;
+        return new Held(kept, cleared);
     }
 
     /** A fix that holds; or together with one of what it brings about, where both together do. */
@@ -188,10 +193,10 @@ public final class Trial {
     private static boolean holds(Dessert dessert, Verdict verdict, After after, Set<String> before) {
         return isGoneOrNote(verdict, after)
                 && before.containsAll(from(Tone.BAD, after.verdicts()))
-                && isAsLarge(dessert, after);
+                && hardlyGrows(dessert, after);
     }
 
-    private static boolean isAsLarge(Dessert dessert, After after) {
+    private static boolean hardlyGrows(Dessert dessert, After after) {
         return after.dessert().totalG() <= MOST_GROWTH * dessert.totalG();
     }
 

@@ -52,9 +52,7 @@ public record Ganache(Composition composition, double grams, Parameters paramete
 
     /** Fat by volume of fat and water phase, ml/ml. */
     public double phi() {
-        double fat = fatMlPerG(composition);
-        double whole = fat + waterMlPerG(composition);
-        return whole == 0 ? 0 : fat / whole;
+        return share(fatMlPerG(composition), waterMlPerG(composition));
     }
 
     /** So much water per dry cocoa solids and sugar, g/g. */
@@ -85,11 +83,16 @@ public record Ganache(Composition composition, double grams, Parameters paramete
         return toPhi(liquid, parameters.ganache().rescuePhi().value());
     }
 
+    private static double share(double fatMl, double waterMl) {
+        double whole = fatMl + waterMl;
+        return whole == 0 ? 0 : fatMl / whole;
+    }
+
     /** Its phi with so many grams of something worked in. */
     public double phiWith(Composition liquid, double more) {
-        double fat = fatMlPerG(composition) * grams + fatMlPerG(liquid) * more;
-        double whole = fat + waterMlPerG(composition) * grams + waterMlPerG(liquid) * more;
-        return whole == 0 ? 0 : fat / whole;
+        return share(
+                fatMlPerG(composition) * grams + fatMlPerG(liquid) * more,
+                waterMlPerG(composition) * grams + waterMlPerG(liquid) * more);
     }
 
     /** Grams of something that bring the share of fat down to phi; 0 when it is below; absent when this cannot. */

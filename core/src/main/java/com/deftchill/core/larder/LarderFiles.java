@@ -85,7 +85,7 @@ public final class LarderFiles {
                 .collect(Collectors.toMap(WallMaterial::id, Function.identity(), (a, b) -> a, LinkedHashMap::new));
     }
 
-    private static Ingredient ingredient(CSVRecord row) {
+    static Ingredient ingredient(CSVRecord row) {
         var shares = new EnumMap<Constituent, Double>(Constituent.class);
         COLUMNS.forEach((constituent, column) -> shares.put(constituent, number(row, column)));
         return new Ingredient(

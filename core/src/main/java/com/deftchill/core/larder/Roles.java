@@ -1,5 +1,6 @@
 package com.deftchill.core.larder;
 
+import com.deftchill.core.composition.Composition;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -27,6 +28,12 @@ public final class Roles {
     public static final String WATER = id("water");
     /** What makes an emulsion leaner and tastes of little. */
     public static final String SKIMMED = id("skimmed");
+
+    public static final Composition SKIMMED_MILK = LarderFiles.read("ingredients.csv", LarderFiles::ingredient).stream()
+            .filter(ingredient -> ingredient.id().equals(SKIMMED))
+            .map(Ingredient::composition)
+            .findFirst()
+            .orElseThrow();
     /** What biscuits are dipped in where nothing else is said. */
     public static final String SOAK = id("soak");
 

@@ -15,7 +15,8 @@ class RolesTest {
 
     @Test
     void whoeverPlaysAPartIsInTheLarder() {
-        for (var id : List.of(Roles.YOLK, Roles.WHITE, Roles.SUGAR, Roles.WATER, Roles.RICH_CREAM, Roles.SOAK)) {
+        for (var id : List.of(
+                Roles.YOLK, Roles.WHITE, Roles.SUGAR, Roles.WATER, Roles.SKIMMED, Roles.RICH_CREAM, Roles.SOAK)) {
             assertThat(LARDER.ingredient(id)).as(id).isPresent();
         }
         for (var id : List.of(Roles.FRIDGE, Roles.FAN_FRIDGE, Roles.FREEZER, Roles.ICE_BATH)) {

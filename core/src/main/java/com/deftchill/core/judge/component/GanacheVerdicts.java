@@ -24,7 +24,6 @@ import com.deftchill.core.verdict.Verdict.Tone;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Function;
@@ -40,13 +39,6 @@ public final class GanacheVerdicts {
     private static final double CLOSE_PHI = 0.05;
     /** Of fat, g/g: a liquid with less makes any emulsion leaner. */
     private static final double LEAN = 0.05;
-
-    private static final Composition SKIMMED_MILK = Composition.of(Map.of(
-            Constituent.WATER, 0.909,
-            Constituent.SUGARS, 0.048,
-            Constituent.MILK_PROTEIN, 0.035,
-            Constituent.MILK_FAT, 0.001,
-            Constituent.ASH, 0.007));
 
     private GanacheVerdicts() {}
 
@@ -129,7 +121,7 @@ public final class GanacheVerdicts {
                     share + ", " + far + " points from where it likely splits.",
                     List.of());
         }
-        var fix = leaner(portrait, ganache::rescue, "brings the fat below 52 % of the volume");
+        var fixes = leaner(portrait, ganache::rescue, "brings the fat below 52 % of the volume");
         if (phi < portrait.parameters().ganache().splitsPhi().value()) {
             return verdict(
                     portrait,
@@ -142,7 +134,7 @@ public final class GanacheVerdicts {
                                     portrait.parameters().ganache().keepAbove().value()) + " and "
                             + portrait.celsius(
                                     portrait.parameters().ganache().joinFrom().value()) + ".",
-                    fix);
+                    fixes);
         }
         boolean fatty =
                 phi >= portrait.parameters().ganache().fatContinuousPhi().value();
@@ -153,7 +145,7 @@ public final class GanacheVerdicts {
                 phi < portrait.parameters().ganache().splitsPhi().value() + CLOSE_PHI ? Tone.CAUTION : Tone.BAD,
                 fatty ? "More fat than an emulsion can hold" : "The ganache likely splits",
                 share + (fatty ? ": fat is the outer phase, greasy and heavy." : ": from 60 on it likely splits."),
-                fix);
+                fixes);
     }
 
     /**
@@ -164,11 +156,10 @@ public final class GanacheVerdicts {
     private static List<Fix> leaner(Portrait portrait, Function<Composition, OptionalDouble> grams, String effect) {
         var liquid = liquid(portrait);
         var present = liquid.flatMap(l -> moreLiquid(portrait, l, grams.apply(composition(l)), effect));
+        // What is in it already is lean enough: no second liquid beside it.
         boolean isLean = liquid.filter(l -> composition(l).fat() < LEAN).isPresent();
-        return Stream.concat(
-                        present.stream(),
-                        isLean ? Stream.of() : skimmed(portrait, grams.apply(SKIMMED_MILK), effect).stream())
-                .toList();
+        var added = isLean ? Optional.<Fix>empty() : skimmed(portrait, grams.apply(Roles.SKIMMED_MILK), effect);
+        return Stream.concat(present.stream(), added.stream()).toList();
     }
 
     private static Optional<Fix> skimmed(Portrait portrait, OptionalDouble grams, String effect) {
