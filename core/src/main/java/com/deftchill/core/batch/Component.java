@@ -51,6 +51,8 @@ public record Component(
         double pourC,
         PourTime pourTime,
         Parameters parameters) {
+    /** Of its mass in water gelatin takes up no more than this (handbook 2, powder 5 to 6). */
+    private static final double AMPLE_BLOOM = 6;
 
     public Component {
         lines = List.copyOf(lines);
@@ -360,9 +362,11 @@ public record Component(
         return with(others, gel, pourC);
     }
 
-    /** The same with another dose, its bloom water in proportion. */
+    /** The same with another dose, its bloom water in proportion; what has ample water is given no more than it takes up. */
     public Component withGel(double grams) {
-        double water = gel.grams() > 0 ? gel.waterG() * grams / gel.grams() : gel.waterG();
+        double inProportion = gel.grams() > 0 ? gel.waterG() * grams / gel.grams() : gel.waterG();
+        boolean more = gel.product().isGelatin() && grams > gel.grams();
+        double water = more ? Math.min(inProportion, Math.max(gel.waterG(), AMPLE_BLOOM * grams)) : inProportion;
         return with(lines, new Gel(gel.product(), grams, "", gel.bloom(), water, gel.model()), pourC);
     }
 }

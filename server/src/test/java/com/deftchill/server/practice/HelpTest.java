@@ -112,6 +112,22 @@ class HelpTest {
                 .allMatch(label -> label.contains("of gelatin instead of 1 g"));
     }
 
+    /** 1 g in 40 g of bloom water: the right dose takes up six times its mass, not forty. */
+    @Test
+    void moreGelatinIsNotDrownedInBloomWater() {
+        var weak = with("02-set-cream-with-a-three-second-dip-by-choice", Map.of("/components/0/gels/0/amount", "1 g"));
+        assertThat(fixes(weak, "too-soft")).singleElement().satisfies(fix -> {
+            double grams = grams(weak, fix, "/components/0/gels/0/amount");
+            assertThat(grams).isBetween(5.0, 10.0);
+            assertThat(grams(weak, fix, "/components/0/gels/0/water")).isBetween(40.0, 6.1 * grams);
+        });
+    }
+
+    private static double grams(WrittenFormula formula, Fix fix, String at) {
+        return Double.parseDouble(
+                Changes.text(Changes.take(formula, fix.changes()), at).replace(" g", ""));
+    }
+
     @Test
     void aMousseWhoseGelatinWasForgottenIsGivenAUsualDose() {
         var mousse = Answered.written("52-pear-mousse-with-gelatin");
