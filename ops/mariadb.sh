@@ -25,17 +25,26 @@ our_pid() {
 }
 running() { [ -n "$(our_pid)" ]; }
 
+# fail MESSAGE [LOG]
 fail() {
   echo "MariaDB: $1" >&2
-  tail -n 20 "$dir/mariadb.log" >&2 2>/dev/null || true
+  tail -n 20 "${2:-$dir/mariadb.log}" >&2 2>/dev/null || true
   exit 1
+}
+
+# What a server that was killed left in /tmp.
+forget_socket_dir() {
+  if [ -f "$dir/socket-dir" ]; then rm -rf "$(cat "$dir/socket-dir")" "$dir/socket-dir"; fi
 }
 
 start() {
   running && fail "already running in $dir"
   # A socket path may have at most 107 characters, so it does not lie in the (maybe deep) data directory.
   local socket_dir socket port password
+  # Temporary tables lie there too: a server that starts clears its tmpdir of them, whosever they are.
+  forget_socket_dir
   socket_dir=$(mktemp -d /tmp/deftchill-db.XXXXXX)
+  echo "$socket_dir" >"$dir/socket-dir"
   socket=$socket_dir/s
   # The port that it had is kept: whoever knows it by that finds it again.
   port=$(free_port "$(cat "$dir/port" 2>/dev/null || true)")
@@ -45,8 +54,8 @@ start() {
     # Its script takes no spaces in a path: where there are any, it is given one without.
     local made=$data
     if [[ "$data" =~ [^A-Za-z0-9/._-] ]]; then mkdir -p "$data"; ln -s "$data" "$socket_dir/data"; made=$socket_dir/data; fi
-    mariadb-install-db --no-defaults --user="$user" --datadir="$made" --auth-root-authentication-method=normal \
-      --skip-test-db --skip-name-resolve --innodb-log-file-size=16M >"$dir/install.log" 2>&1 || fail "cannot create $data, see $dir/install.log"
+    mariadb-install-db --no-defaults --user="$user" --datadir="$made" --tmpdir="$socket_dir" --auth-root-authentication-method=normal \
+      --skip-test-db --skip-name-resolve --innodb-log-file-size=16M >"$dir/install.log" 2>&1 || fail "cannot create $data" "$dir/install.log"
     (umask 077; od -An -N24 -tx1 /dev/urandom | tr -d ' \n' >"$dir/password")
   fi
   password=$(cat "$dir/password")
@@ -63,7 +72,7 @@ SQL
   )
   if [ "$(stat -c %s "$dir/mariadb.log" 2>/dev/null || echo 0)" -gt 5000000 ]; then mv "$dir/mariadb.log" "$dir/mariadb.log.1"; fi
   nohup mariadbd --no-defaults --user="$user" --datadir="$data" --bind-address=127.0.0.1 --port="$port" \
-    --socket="$socket" --pid-file="$pid_file" --log-error="$dir/mariadb.log" --skip-name-resolve \
+    --socket="$socket" --tmpdir="$socket_dir" --pid-file="$pid_file" --log-error="$dir/mariadb.log" --skip-name-resolve \
     --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci --default-time-zone=+00:00 \
     --init-file="$dir/init.sql" --innodb-log-file-size=16M "${speed[@]}" >>"$dir/mariadb.log" 2>&1 </dev/null &
   local server=$!
@@ -75,7 +84,6 @@ DEFTCHILL_DB_USER=deftchill
 DEFTCHILL_DB_PASSWORD=$password
 ENV
       )
-      echo "$socket_dir" >"$dir/socket-dir"
       return
     fi
     kill -0 "$server" 2>/dev/null || fail "it stopped while starting"
@@ -89,7 +97,7 @@ stop() {
   pid=$(our_pid)
   if [ -n "$pid" ]; then end "$pid" 60 || fail "does not stop"; fi
   rm -f "$pid_file"
-  if [ -f "$dir/socket-dir" ]; then rm -rf "$(cat "$dir/socket-dir")" "$dir/socket-dir"; fi
+  forget_socket_dir
   rm -f "$dir/connection.env"
 }
 

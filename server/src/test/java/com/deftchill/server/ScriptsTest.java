@@ -60,6 +60,21 @@ class ScriptsTest {
     }
 
     @Test
+    void aServerThatStartsLeavesTheTemporaryTablesOfOthersAlone(@TempDir Path shared)
+            throws IOException, InterruptedException {
+        var outside = Files.createTempDirectory("deftchill-scripts");
+        var others = Files.createFile(shared.resolve("#sql-temptable-1-1-1.MAI"));
+        try {
+            var start = "TMPDIR=" + shared + " ops/mariadb.sh start " + outside + " --throwaway";
+            assertThat(run("bash", "-c", start)).endsWith("ended with 0");
+            assertThat(others).exists();
+        } finally {
+            run("ops/mariadb.sh", "stop", outside.toString());
+            run("rm", "-rf", outside.toString());
+        }
+    }
+
+    @Test
     void aProcessIsOursByItsWordsNotByItsNumber() throws IOException, InterruptedException {
         var mine = new ProcessBuilder("sleep", "600").start();
         try {
