@@ -26,7 +26,7 @@ const zoneOptions = computed(() => {
   const own = props.plan.zone ?? ''
   return own && !all.some((z) => z.value === own) ? [{ value: own, label: own }, ...all] : all
 })
-const desserts = useDesserts()
+const desserts = useDesserts(() => props.plan.dishes.filter((d) => !d.document?.name).map((d) => d.formula))
 const services = computed(() =>
   props.plan.services.map((s) => ({ value: s.id, label: `${s.name || 'Service'} ${s.at}` })),
 )

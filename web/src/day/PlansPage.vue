@@ -19,12 +19,12 @@ useTitle('Day · Deft Chill')
 const ZONE = Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC'
 
 const { data: listed } = useQuery({ queryKey: ['plans'], queryFn: () => api.plans() })
-const desserts = useDesserts()
 const chosen = ref<string[]>(
   String(route.query.of ?? '')
     .split(',')
     .filter(Boolean),
 )
+const desserts = useDesserts(() => chosen.value)
 const choices = computed(() => desserts.options.value.filter((d) => !chosen.value.includes(d.value)))
 const nameOf = (id: string) => desserts.nameOf(id) ?? 'a dessert'
 const failed = ref('')

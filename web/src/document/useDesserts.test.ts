@@ -2,13 +2,13 @@ import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query'
 import { mount } from '@vue/test-utils'
 import { afterEach, expect, it, vi } from 'vitest'
 import { defineComponent } from 'vue'
-import { api, type BookRow } from '@/api/client'
+import { api, type BookRow, type Formula } from '@/api/client'
 import { useDesserts } from './useDesserts'
 
 const dessert = (id: string) => ({ id, name: `Dessert ${id}`, version: 0, updatedAt: '' })
 
 /** A Book that lists one dessert and, where it is long, finds another one by name. */
-function book(more: boolean) {
+function book(more: boolean, spokenOf?: string[]) {
   vi.spyOn(api, 'formulas').mockResolvedValue({
     formulas: [dessert('new')],
     total: 1,
@@ -28,7 +28,7 @@ function book(more: boolean) {
   mount(
     defineComponent({
       setup() {
-        desserts = useDesserts()
+        desserts = useDesserts(spokenOf && (() => spokenOf))
         return () => null
       },
     }),
@@ -46,6 +46,18 @@ it('finds in a long Book what is not among those changed last, and goes on namin
   await vi.waitFor(() => expect(desserts.options.value.map((o) => o.value)).toEqual(['new', 'old']))
   desserts.find('')
   expect(desserts.nameOf('old')).toBe('Dessert old')
+})
+
+it('names what the page speaks of already, however long ago it was changed', async () => {
+  const asked = vi
+    .spyOn(api, 'formula')
+    .mockImplementation((id) =>
+      Promise.resolve({ ...dessert(id), putAway: false, document: { name: `Dessert ${id}` } as Formula }),
+    )
+  const { desserts } = book(true, ['new', 'older'])
+  await vi.waitFor(() => expect(desserts.nameOf('older')).toBe('Dessert older'))
+  expect(asked.mock.calls).toEqual([['older']])
+  expect(desserts.options.value.map((o) => o.value)).toEqual(['new'])
 })
 
 it('asks nothing more of a Book that is there as a whole', async () => {

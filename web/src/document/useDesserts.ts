@@ -1,4 +1,4 @@
-import { useQuery } from '@tanstack/vue-query'
+import { useQueries, useQuery } from '@tanstack/vue-query'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { api } from '@/api/client'
 
@@ -15,9 +15,9 @@ interface Dessert {
 
 /**
  * Desserts of the Book to choose from: those changed last, and of a long Book also those that the Book finds by what is typed.
- * What was seen once can be named from then on.
+ * What was seen once can be named from then on, and so can those that the page speaks of already.
  */
-export function useDesserts() {
+export function useDesserts(spokenOf: () => (string | undefined)[] = () => []) {
   const typed = ref('')
   const last = useQuery({
     queryKey: ['formulas', 'to-choose'],
@@ -41,11 +41,26 @@ export function useDesserts() {
     },
     { immediate: true },
   )
+  const unknown = computed(() =>
+    last.data.value ? spokenOf().filter((id): id is string => !!id && !seen.value.has(id)) : [],
+  )
+  const named = useQueries({
+    queries: computed(() =>
+      unknown.value.map((id) => ({
+        queryKey: ['formulas', 'to-name', id],
+        queryFn: () => api.formula(id),
+        retry: 0,
+      })),
+    ),
+  })
+  const spoken = computed(
+    () => new Map(named.value.flatMap(({ data }) => (data ? [[data.id, data.document.name]] : []))),
+  )
   return {
     options: computed(() =>
       [...seen.value.values()].map((d) => ({ value: d.id, label: d.name || 'Unnamed' })),
     ),
-    nameOf: (id?: string) => seen.value.get(id ?? '')?.name,
+    nameOf: (id = '') => seen.value.get(id)?.name ?? spoken.value.get(id),
     find: (text: string) => {
       typed.value = text.trim()
     },

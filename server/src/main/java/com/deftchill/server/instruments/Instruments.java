@@ -20,6 +20,8 @@ class Instruments implements SmartLifecycle {
     private static final Logger LOG = LoggerFactory.getLogger(Instruments.class);
     private static final long STORE_MS = 100;
     private static final long FORGET_SECONDS = 60;
+    /** After a try that failed the next one waits: a database that is away is not knocked at ten times a second. */
+    private static final int RESTS = 10;
     /** Readings that wait while the database is away: the latest are what matters. */
     private static final int MOST_WAITING = 200;
 
@@ -30,6 +32,8 @@ class Instruments implements SmartLifecycle {
     private final List<InstrumentAdapter> adapters = new ArrayList<>();
     private ScheduledExecutorService later;
     private boolean running;
+    /** How many times storing still waits; only the thread of {@link #later} reads and writes it. */
+    private int resting;
 
     Instruments(InstrumentSettings settings, Readings readings, Clock clock) {
         this.settings = settings;
@@ -63,13 +67,19 @@ class Instruments implements SmartLifecycle {
     }
 
     private void store() {
+        if (resting > 0) {
+            resting--;
+            return;
+        }
         var batch = new ArrayList<Reading>();
         for (var next = heard.poll(); next != null; next = heard.poll()) {
             batch.add(next);
         }
         int from = Math.max(0, batch.size() - MOST_WAITING);
         if (!batch.isEmpty()) {
+            resting = RESTS;
             readings.store(batch.subList(from, batch.size()));
+            resting = 0;
         }
     }
 
