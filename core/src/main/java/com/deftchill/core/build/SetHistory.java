@@ -406,10 +406,23 @@ public final class SetHistory implements ChillListener {
 
     /** Mean rigidity of each row when judged, Pa, had the gel this concentration, g/L, and factor. */
     public double[] rowsWhenJudged(double concentration, double withFactor) {
+        return rows(shareWhenJudged, celsiusWhenJudged, concentration, withFactor);
+    }
+
+    /** The same, had it set to this share, and were it as warm as that, throughout; its fat as it was when judged. */
+    public double[] rowsGrownTo(double share, double celsius, double concentration, double withFactor) {
+        var shares = new double[shareWhenJudged.length];
+        var everywhere = new double[shares.length];
+        Arrays.fill(shares, share);
+        Arrays.fill(everywhere, celsius);
+        return rows(shares, everywhere, concentration, withFactor);
+    }
+
+    private double[] rows(double[] shares, double[] celsius, double concentration, double withFactor) {
         var rows = new double[slab.rows()];
         firmness.fill(
-                shareWhenJudged,
-                celsiusWhenJudged,
+                shares,
+                celsius,
                 plasticWhenJudged,
                 share -> strength * model.rigidity(concentration, share, withFactor),
                 rows);

@@ -134,7 +134,7 @@ public record Dessert(Batch batch, Kitchen kitchen, Stack stack, List<Portrait> 
         if (wasFrozen()) {
             return "once thawed";
         }
-        return batch.timetable().ends() && setSeconds() <= batch.timetable().endSeconds()
+        return batch.timetable().ends()
                 ? "at service, " + clock(batch.timetable().endSeconds())
                 : "the next day";
     }

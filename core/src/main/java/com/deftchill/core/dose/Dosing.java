@@ -13,6 +13,7 @@ import com.deftchill.core.verdict.Fix;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BiFunction;
 import org.hipparchus.analysis.UnivariateFunction;
 import org.hipparchus.analysis.solvers.BrentSolver;
 import org.hipparchus.exception.MathRuntimeException;
@@ -25,11 +26,35 @@ public final class Dosing {
     private static final double LEAST_SHARE = 0.05;
     private static final double MOST_SHARE = 20;
     private static final double ACCURACY_G = 1e-4;
+    /** Where it takes so many times the dose of a day to be right when served, it is time that is missing [E]. */
+    private static final double IN_HASTE = 1.5;
+
+    private static final double DAY_S = 24 * 3600.0;
+    private static final double DAY_STEP_S = 600;
 
     private final Study study;
+    /** Rigidity of each row, Pa, by the concentration of the gel, g/L, and what weakens it. */
+    private final BiFunction<Double, Double, double[]> rows;
 
     public Dosing(Study study) {
+        this(study, study.history()::rowsWhenJudged);
+    }
+
+    private Dosing(Study study, BiFunction<Double, Double, double[]> rows) {
         this.study = study;
+        this.rows = rows;
+    }
+
+    /** As if it had set for a day where it is chilled. */
+    private static Dosing afterADay(Study study) {
+        double celsius = study.batch().airC() + study.batch().cooler().warmerK();
+        var day = study.model().setting(1);
+        for (double s = 0; s < DAY_S; s += DAY_STEP_S) {
+            day.advance(new double[] {celsius}, DAY_STEP_S);
+        }
+        double share = day.shares()[0];
+        return new Dosing(
+                study, (concentration, factor) -> study.history().rowsGrownTo(share, celsius, concentration, factor));
     }
 
     /**
@@ -47,12 +72,10 @@ public final class Dosing {
     Outcome outcome(double grams) {
         var component = study.component().withGel(grams);
         var mix = Mixing.of(component);
-        var rows = study.history()
-                .rowsWhenJudged(
-                        mix.gelatinGramsPerLitre(), component.factors(mix).product());
-        double mean = Arrays.stream(rows).average().orElse(0);
+        var firm = rows.apply(mix.gelatinGramsPerLitre(), component.factors(mix).product());
+        double mean = Arrays.stream(firm).average().orElse(0);
         double height = heightMm(mix);
-        double strain = study.slump().meanStrain(rows, study.nature())
+        double strain = study.slump().meanStrain(firm, study.nature())
                 * height
                 / study.slump().heightMm();
         return new Outcome(grams, component.gel().waterG(), mean, height, height * Math.max(0, 1 - strain));
@@ -67,9 +90,20 @@ public final class Dosing {
         return to > below ? bed.inside().fillHeightMm(to) - bed.fromMm() : bed.heightMm();
     }
 
-    /** The fix, unless no dose within reason meets the target (an enzyme, say, or a fridge too warm). */
+    /**
+     * The fix, unless no dose within reason meets the target (an enzyme, say, or a fridge too warm). What is served too soon
+     * for a sensible dose gets that of a day: the time that is missing is not made up for by gelatin.
+     */
     public Optional<Fix> fix() {
-        return dose().map(this::outcome).map(this::describe);
+        var here = dose();
+        if (study.batch().timetable().ends()) {
+            var later = afterADay(study);
+            var dose = later.dose();
+            if (dose.isPresent() && here.orElse(Double.POSITIVE_INFINITY) > IN_HASTE * dose.get()) {
+                return dose.map(later::outcome).map(outcome -> later.describe(outcome, ", given a day in the cold"));
+            }
+        }
+        return here.map(this::outcome).map(outcome -> describe(outcome, ""));
     }
 
     /** Grams that meet the target, to what the kitchen's fine scale weighs. */
@@ -111,7 +145,7 @@ public final class Dosing {
         return Math.min(study.mostPa(), Math.max(study.aimPa(), needed));
     }
 
-    private Fix describe(Outcome outcome) {
+    private Fix describe(Outcome outcome, String condition) {
         var gel = study.component().gel();
         boolean bloomed = gel.waterG() > 0;
         var label = "Use " + Words.grams(outcome.grams()) + " of "
@@ -121,7 +155,7 @@ public final class Dosing {
         var at = study.at("/gels/0/");
         var dose = new Fix.Change(at + "amount", Words.grams(outcome.grams()));
         var water = new Fix.Change(at + "water", Words.grams(outcome.waterG()));
-        return new Fix(label, effect(outcome), bloomed ? List.of(dose, water) : List.of(dose));
+        return new Fix(label, effect(outcome) + condition, bloomed ? List.of(dose, water) : List.of(dose));
     }
 
     private String effect(Outcome outcome) {

@@ -13,6 +13,7 @@ import static com.deftchill.core.Kitchens.assess;
 import static com.deftchill.core.Kitchens.verdict;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.assertj.core.api.Assertions.withinPercentage;
 
 import com.deftchill.core.Plain.Component;
 import com.deftchill.core.Plain.Gel;
@@ -24,6 +25,7 @@ import com.deftchill.core.formula.Changes;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.formula.WrittenFormula.Stay;
 import com.deftchill.core.timing.Milestone;
+import com.deftchill.core.verdict.Fix;
 import com.deftchill.core.verdict.Fix.Change;
 import com.deftchill.core.verdict.Problem;
 import com.deftchill.core.verdict.Verdict.Tone;
@@ -161,6 +163,29 @@ class PlacesTest {
         assertThat(found.tone()).isEqualTo(Tone.BAD);
         var mended = assess(Changes.take(early, found.fixes().get(0).changes()));
         assertThat(verdict(mended, "served-too-early")).isEmpty();
+    }
+
+    @Test
+    void noHasteIsMadeUpForByGelatin() {
+        var thin = dessert("turned-out", "dariole", "6", cream(6, "sheet-gold", 0.3));
+        var unhurried = verdict(assess(thin), "too-soft").orElseThrow();
+        var hurried = in(thin, stay("", "2 h"));
+        var found = verdict(assess(hurried), "too-soft").orElseThrow();
+        assertThat(found.sentence()).contains("at service, 12:00");
+        var fix = found.fixes().get(0);
+        assertThat(fix.effect()).endsWith("given a day in the cold");
+        assertThat(dose(fix)).isCloseTo(dose(unhurried.fixes().get(0)), withinPercentage(5));
+        // Then only time is missing.
+        var dosed = Changes.take(hurried, fix.changes());
+        assertThat(verdict(assess(dosed), "too-soft")).isEmpty();
+        var longer =
+                verdict(assess(dosed), "served-too-early").orElseThrow().fixes().get(0);
+        assertThat(assess(Changes.take(dosed, longer.changes())).verdicts())
+                .noneMatch(v -> v.tone().compareTo(Tone.BAD) <= 0);
+    }
+
+    private static double dose(Fix fix) {
+        return Double.parseDouble(fix.changes().get(0).value().replace(" g", ""));
     }
 
     @Test

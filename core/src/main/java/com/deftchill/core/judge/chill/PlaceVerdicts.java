@@ -80,7 +80,7 @@ public final class PlaceVerdicts {
         verdicts.add(new Verdict(
                 "served-too-early",
                 Tone.BAD,
-                "Served before it is ready",
+                never ? "Not ready when it is served" : "Served before it is ready",
                 "It leaves the cold at " + dessert.clock(cold)
                         + (never ? ", and left there it never " : ", and left there it ") + what
                         + (never ? "." : " only at " + dessert.clock(needs) + "."),

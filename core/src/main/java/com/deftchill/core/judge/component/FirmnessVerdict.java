@@ -42,10 +42,11 @@ public final class FirmnessVerdict {
         uncertain = study.uncertain();
     }
 
-    /** Nothing of what is to stay a sauce, or of what only needs longer: that is told as a matter of time. */
+    /** Nothing of what is to stay a sauce, or of what only needs longer: that is told as a matter of time, unless no time helps. */
     public static List<Verdict> of(Dessert dessert, Study study) {
-        boolean needsTime = dessert.batch().timetable().ends()
-                && dessert.readyOf(study) > dessert.batch().timetable().endSeconds();
+        double ready = dessert.readyOf(study);
+        var table = dessert.batch().timetable();
+        boolean needsTime = table.ends() && Double.isFinite(ready) && ready > table.endSeconds();
         return needsTime || study.isSauce() || stiffOnlyCold(study) || eatenWarmer(dessert, study)
                 ? List.of()
                 : List.of(new FirmnessVerdict(dessert, study).verdict());
@@ -83,9 +84,28 @@ public final class FirmnessVerdict {
         if (short_ <= uncertain) {
             return close("soft-close", stays ? Tone.NOTE : Tone.CAUTION, "Close to too soft");
         }
+        if (dessert.peelsFrozen()) {
+            return peeled();
+        }
         boolean fails = stays ? pa < Firmness.HOLDS_PA : true;
         var headline = "Too soft to be " + study.batch().served().words();
         return told("too-soft", fails ? Tone.BAD : Tone.CAUTION, headline, "", forgotten());
+    }
+
+    /** What leaves its mould frozen need not bear that; what counts is how it stands once thawed. */
+    private Verdict peeled() {
+        var limits = dessert.parameters().turnout();
+        double strain = dessert.worstStrain();
+        if (strain < limits.trembling().value()) {
+            return told(
+                    "soft-close",
+                    Tone.NOTE,
+                    "Softer than usual on a plate",
+                    " It leaves its mould frozen, and stands: a matter of taste.",
+                    fixes());
+        }
+        var tone = strain < limits.sags().value() ? Tone.CAUTION : Tone.BAD;
+        return told("too-soft", tone, "Too soft once thawed", "", forgotten());
     }
 
     private Verdict firm() {
