@@ -1,10 +1,14 @@
 package com.deftchill.core.batch;
 
+import com.deftchill.core.body.Nature;
 import com.deftchill.core.body.Plastic;
 import com.deftchill.core.mix.Mix;
 
 /** What a component comes to once it is cooked, folded, pressed: its mix with its air, and what makes it firm besides a gel. */
 public final class Mixing {
+    private static final double NIGHT_C = 5;
+    private static final double NIGHT_S = 14 * 3600.0;
+
     private Mixing() {}
 
     /** What the parts make together, with the water that boils away gone and the air that is folded in. */
@@ -52,5 +56,13 @@ public final class Mixing {
                 ? Plastic.none(
                         component.parameters().fat(), component.parameters().body())
                 : new PlasticMix(component, of(component)).plastic();
+    }
+
+    /** What a component is mostly made firm by, after a night in the cold: fixed for a whole run. */
+    public static Nature nature(Component component, Mix mix, double strength, Plastic plastic) {
+        var setting = component.gelModel().setting(1);
+        setting.advance(new double[] {NIGHT_C}, NIGHT_S);
+        double gel = component.gelModel().rigidity(mix.gelatinGramsPerLitre(), setting.shares()[0], strength);
+        return Nature.of(gel, plastic.restPa(NIGHT_C));
     }
 }

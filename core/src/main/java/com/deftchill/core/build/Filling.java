@@ -5,8 +5,6 @@ import com.deftchill.core.batch.Component;
 import com.deftchill.core.batch.Kind;
 import com.deftchill.core.batch.Mixing;
 import com.deftchill.core.batch.Stack;
-import com.deftchill.core.body.Nature;
-import com.deftchill.core.body.Plastic;
 import com.deftchill.core.chill.ChillOptions;
 import com.deftchill.core.chill.Grid;
 import com.deftchill.core.chill.Ice;
@@ -33,11 +31,6 @@ record Filling(List<BuiltLayer> layers, Grid grid, double[] interfaces, Material
 
     /** A thinner fill is computed as thick as this, mm. */
     private static final double LEAST_MM = 2;
-
-    /** A night in the fridge. */
-    private static final double NIGHT_C = 5;
-
-    private static final double NIGHT_S = 14 * 3600.0;
 
     Filling {
         layers = List.copyOf(layers);
@@ -126,14 +119,6 @@ record Filling(List<BuiltLayer> layers, Grid grid, double[] interfaces, Material
         return row;
     }
 
-    /** What a layer is mostly made firm by, after a night in the cold: fixed for the whole run. */
-    private static Nature nature(Component component, Mix mix, double strength, Plastic plastic) {
-        var setting = component.gelModel().setting(1);
-        setting.advance(new double[] {NIGHT_C}, NIGHT_S);
-        double gel = component.gelModel().rigidity(mix.gelatinGramsPerLitre(), setting.shares()[0], strength);
-        return Nature.of(gel, plastic.restPa(NIGHT_C));
-    }
-
     private static Chill chill(
             Batch batch,
             Component component,
@@ -152,7 +137,7 @@ record Filling(List<BuiltLayer> layers, Grid grid, double[] interfaces, Material
                 aboveG / 1000,
                 component.parameters().body().standsMargin().value());
         double strength = factors.product() * settings.nudge().strength();
-        var nature = nature(component, mix, strength, plastic);
+        var nature = Mixing.nature(component, mix, strength, plastic);
         var limits = SetHistory.Limits.of(batch, component, nature, plastic);
         var set = new SetHistory(
                 component.parameters(),

@@ -226,8 +226,17 @@ public record Study(
 
     /** The same study, asked for another figure. */
     public Study wanting(Wanted wanted) {
+        return with(batch.wanting(wanted), nature);
+    }
+
+    /** The same study, were something else most of what makes it firm. */
+    public Study of(Nature other) {
+        return with(batch, other);
+    }
+
+    private Study with(Batch other, Nature madeFirmBy) {
         return new Study(
-                batch.wanting(wanted),
+                other,
                 index,
                 component,
                 kitchen,
@@ -236,7 +245,7 @@ public record Study(
                 model,
                 factors,
                 plastic,
-                nature,
+                madeFirmBy,
                 bed,
                 startSeconds,
                 history,

@@ -3,6 +3,7 @@ package com.deftchill.core.dose;
 import com.deftchill.core.batch.Mixing;
 import com.deftchill.core.batch.Served;
 import com.deftchill.core.batch.Wanted;
+import com.deftchill.core.body.Nature;
 import com.deftchill.core.dessert.Study;
 import com.deftchill.core.gel.Firmness;
 import com.deftchill.core.larder.GelProduct;
@@ -95,15 +96,31 @@ public final class Dosing {
      * for a sensible dose gets that of a day: the time that is missing is not made up for by gelatin.
      */
     public Optional<Fix> fix() {
-        var here = dose();
+        var here = asItBecomes();
+        var dose = here.dose();
         if (study.batch().timetable().ends()) {
-            var later = afterADay(study);
-            var dose = later.dose();
-            if (dose.isPresent() && here.orElse(Double.POSITIVE_INFINITY) > IN_HASTE * dose.get()) {
-                return dose.map(later::outcome).map(outcome -> later.describe(outcome, ", given a day in the cold"));
+            var later = afterADay(study).asItBecomes();
+            var ofADay = later.dose();
+            if (ofADay.isPresent() && dose.orElse(Double.POSITIVE_INFINITY) > IN_HASTE * ofADay.get()) {
+                return ofADay.map(later::outcome).map(outcome -> later.describe(outcome, ", given a day in the cold"));
             }
         }
-        return here.map(this::outcome).map(outcome -> describe(outcome, ""));
+        return dose.map(here::outcome).map(outcome -> here.describe(outcome, ""));
+    }
+
+    /** What fat or foam held may be a gel with more gelatin: then its dose is that of a gel. */
+    private Dosing asItBecomes() {
+        return dose().map(this::nature)
+                .filter(becomes -> becomes != study.nature())
+                .map(becomes -> new Dosing(study.of(becomes), rows))
+                .filter(other -> other.dose().map(this::nature).stream().anyMatch(other.study.nature()::equals))
+                .orElse(this);
+    }
+
+    private Nature nature(double grams) {
+        var component = study.component().withGel(grams);
+        var mix = Mixing.of(component);
+        return Mixing.nature(component, mix, component.factors(mix).product(), Mixing.plastic(component));
     }
 
     /** Grams that meet the target, to what the kitchen's fine scale weighs. */

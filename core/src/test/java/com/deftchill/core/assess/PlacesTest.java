@@ -1,6 +1,7 @@
 package com.deftchill.core.assess;
 
 import static com.deftchill.core.Desserts.dessert;
+import static com.deftchill.core.Desserts.folded;
 import static com.deftchill.core.Desserts.heated;
 import static com.deftchill.core.Desserts.line;
 import static com.deftchill.core.Desserts.of;
@@ -16,6 +17,7 @@ import static org.assertj.core.api.Assertions.within;
 import static org.assertj.core.api.Assertions.withinPercentage;
 
 import com.deftchill.core.Plain.Component;
+import com.deftchill.core.Plain.Fold;
 import com.deftchill.core.Plain.Gel;
 import com.deftchill.core.Told;
 import com.deftchill.core.alternative.Alternatives;
@@ -186,6 +188,50 @@ class PlacesTest {
 
     private static double dose(Fix fix) {
         return Double.parseDouble(fix.changes().get(0).value().replace(" g", ""));
+    }
+
+    /** A mousse that leaves its half-spheres frozen and thaws in the fridge. */
+    private static WrittenFormula frozenMousse(double gelatinG) {
+        var gel = new Gel("sheet-gold", gelatinG + " g", "weighed", "45 g");
+        var mousse = folded(
+                heated(
+                        of(
+                                "mousse",
+                                "mousse",
+                                "18 °C",
+                                gel,
+                                line("apricot-puree", "300 g"),
+                                line("sugar", "60 g"),
+                                line("cream-35", "250 g", "whipped")),
+                        "60 °C"),
+                new Fold("soft", "thirds", "26 °C", "5 °C"));
+        var spheres = dessert("turned-out", "half-sphere-70", "10", mousse);
+        return in(spheres, stay("freezer-fan", "12 h"), stay("", "14 h"));
+    }
+
+    @Test
+    void whatLeavesItsMouldFrozenNeedOnlyStand() {
+        var tender = assess(frozenMousse(5.4));
+        assertThat(verdict(tender, "stands").orElseThrow().tone()).isEqualTo(Tone.GOOD);
+        assertThat(verdict(tender, "soft-close").orElseThrow().tone()).isEqualTo(Tone.NOTE);
+        assertThat(tender.verdicts()).noneMatch(v -> v.tone().compareTo(Tone.BAD) <= 0);
+        assertThat(verdict(assess(frozenMousse(2)), "too-soft").orElseThrow().tone())
+                .isEqualTo(Tone.BAD);
+    }
+
+    @Test
+    void theDoseThatIsRightDoesNotDependOnWhatIsWritten() {
+        var doses = new ArrayList<Double>();
+        for (double grams : new double[] {2, 3, 4}) {
+            var fix = verdict(assess(frozenMousse(grams)), "too-soft")
+                    .orElseThrow()
+                    .fixes()
+                    .get(0);
+            doses.add(dose(fix));
+            var dosed = assess(Changes.take(frozenMousse(grams), fix.changes()));
+            assertThat(verdict(dosed, "firmness-right")).isPresent();
+        }
+        assertThat(Collections.max(doses)).isCloseTo(Collections.min(doses), withinPercentage(3));
     }
 
     @Test
