@@ -54,10 +54,7 @@ public final class LineWriter {
         double ready = dessert.readySeconds();
         boolean slices = batch.served() == Served.SLICED;
         if (!batch.turnsOut()) {
-            text.append(
-                    batch.timetable().ends()
-                            ? ", served at " + dessert.clock(batch.timetable().endSeconds())
-                            : best(dessert, set));
+            text.append(batch.timetable().ends() ? served(dessert) : best(dessert, set));
         } else if (Double.isInfinite(ready)) {
             text.append(bad ? ", but not to be " : ", perhaps too soft to be ")
                     .append(slices ? "sliced" : "turned out")
@@ -65,12 +62,7 @@ public final class LineWriter {
         } else {
             text.append(slices ? ", slices from " : ", turns out from ").append(dessert.clock(ready));
             text.append(dip(dessert));
-            text.append(", stands ")
-                    .append(Notation.write(dessert.standingMm(), 0))
-                    .append(" of ")
-                    .append(Words.mm(dessert.mouldedMm()))
-                    .append(" ")
-                    .append(dessert.whenJudged());
+            text.append(dessert.needsTime() ? served(dessert) : ", " + stands(dessert) + " " + dessert.whenJudged());
         }
         return text.append('.').toString();
     }
@@ -91,10 +83,15 @@ public final class LineWriter {
                 + (Double.isInfinite(thawed)
                         ? ", and it stays ice where it stands."
                         : ", thawed by " + dessert.clock(thawed)
-                                + (dessert.batch().turnsOut()
-                                        ? ", stands " + Notation.write(dessert.standingMm(), 0) + " of "
-                                                + Words.mm(dessert.mouldedMm()) + "."
-                                        : "."));
+                                + (dessert.batch().turnsOut() ? ", " + stands(dessert) + "." : "."));
+    }
+
+    private static String served(Dessert dessert) {
+        return ", served at " + dessert.clock(dessert.batch().timetable().endSeconds());
+    }
+
+    private static String stands(Dessert dessert) {
+        return "stands " + Notation.write(dessert.standingMm(), 0) + " of " + Words.mm(dessert.mouldedMm());
     }
 
     private static String dip(Dessert dessert) {

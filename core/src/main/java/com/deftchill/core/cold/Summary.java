@@ -61,7 +61,7 @@ final class Summary {
                         || v.code().equals("lift"))
                 .findFirst()
                 .ifPresent(v -> said.add(v.sentence()));
-        if (batch.turnsOut() && !dessert.setting().isEmpty() && !dessert.wasFrozen()) {
+        if (batch.turnsOut() && !dessert.setting().isEmpty() && !dessert.wasFrozen() && !dessert.needsTime()) {
             said.add("It stands " + Notation.write(dessert.standingMm(), 0) + " of " + Words.mm(dessert.mouldedMm())
                     + " " + dessert.whenJudged() + ".");
         }
