@@ -19,6 +19,9 @@ final class Pours implements Pouring {
     /** What never carries a layer is poured upon after this all the same, s: the rest is computed, and it is said. */
     static final double GIVEN_UP = 24 * 3600.0;
 
+    /** What a layer warms of the one below goes soft again within so long, s [E]. */
+    private static final double MEETS = 3600;
+
     /** Until so long after the last pour a dessert is followed, s. */
     static final double LASTS = 48 * 3600.0;
 
@@ -138,15 +141,19 @@ final class Pours implements Pouring {
             return seconds >= end();
         }
         boolean served = seconds >= timetable.endSeconds() - SAME_MOMENT;
-        return served && (ready() || seconds >= end());
+        boolean met = seconds >= starts[poured - 1] + MEETS;
+        return served && (met && ready() || seconds >= end());
     }
 
-    /** Whether all that sets is set and, where it leaves its mould, may be turned out. */
+    /** Whether all that sets is set and, where it leaves its mould, may be turned out, and all is thawed that can be. */
     private boolean ready() {
-        return layers.stream()
-                .filter(l -> l.history() != null && l.history().sets(l.component()))
-                .map(l -> l.history().set())
-                .allMatch(set -> Double.isFinite(turnsOut ? set.readySeconds() : set.setSeconds()));
+        boolean thaws = timetable.last().airC() > 0;
+        return layers.stream().filter(l -> l.history() != null).allMatch(l -> {
+            var set = l.history().set();
+            boolean ready = !l.history().sets(l.component())
+                    || Double.isFinite(turnsOut ? set.readySeconds() : set.setSeconds());
+            return ready && (!thaws || !set.wasFrozen() || Double.isFinite(set.thawedSeconds()));
+        });
     }
 
     /** When the dessert is served, or, without such a moment, judged, s. */

@@ -1,5 +1,6 @@
 package com.deftchill.core.assess;
 
+import static com.deftchill.core.Desserts.NO_GEL;
 import static com.deftchill.core.Desserts.dessert;
 import static com.deftchill.core.Desserts.folded;
 import static com.deftchill.core.Desserts.heated;
@@ -188,6 +189,70 @@ class PlacesTest {
 
     private static double dose(Fix fix) {
         return Double.parseDouble(fix.changes().get(0).value().replace(" g", ""));
+    }
+
+    @Test
+    void whatTheRoomMadeSoftComesOutOfTheColdLaterAndIsServedAtTheSameTime() {
+        var soft = in(pots(), stay("", "12 h"), stay("room", "5 h"));
+        var fix = verdict(assess(soft), "too-soft").orElseThrow().fixes().get(0);
+        assertThat(fix.label()).isEqualTo("Take it out of the cold only 20 min before it is served");
+        var later = assess(Changes.take(soft, fix.changes()));
+        assertThat(minutes(later, "served")).isCloseTo(17 * 60, within(1e-6));
+        assertThat(verdict(later, "too-soft")).isEmpty();
+    }
+
+    @Test
+    void softenedAtTheTableButStandingIsAMatterOfTaste() {
+        var standing = assess(in(creams("half-sphere-70", 6, 4), stay("", "12 h"), stay("room", "2 h")));
+        assertThat(verdict(standing, "stands").orElseThrow().tone()).isEqualTo(Tone.GOOD);
+        assertThat(verdict(standing, "too-soft")).isEmpty();
+    }
+
+    @Test
+    void whatIsKeptTooLongIsServedSooner() {
+        var old = in(pots(), stay("", "6 days"));
+        var fix = verdict(assess(old), "kept-too-long").orElseThrow().fixes().get(0);
+        var sooner = assess(Changes.take(old, fix.changes()));
+        assertThat(verdict(sooner, "kept-too-long")).isEmpty();
+    }
+
+    @Test
+    void howLongItTakesToThawIsKnownHoweverSoonItIsServed() {
+        var frozen = in(creams("half-sphere-70", 6, 4), stay("freezer-fan", "12 h"), stay("", "1 h"));
+        var found = verdict(assess(frozen), "frozen-at-service").orElseThrow();
+        assertThat(found.sentence()).startsWith("It is thawed only by");
+        var longer = assess(Changes.take(frozen, found.fixes().get(0).changes()));
+        assertThat(verdict(longer, "frozen-at-service")).isEmpty();
+    }
+
+    @Test
+    void whenItIsServedDoesNotChangeWhenItSets() {
+        var jelly = heated(
+                of(
+                        "jelly",
+                        "jelly",
+                        "35 °C",
+                        new Gel("sheet-gold", "6.3 g", "weighed", "45 g"),
+                        line("apple-juice", "500 g"),
+                        line("sugar", "50 g")),
+                "60 °C");
+        var custard = heated(
+                of(
+                        "custard",
+                        "starch-custard",
+                        "45 °C",
+                        NO_GEL,
+                        line("milk-35", "400 g"),
+                        line("corn-starch", "30 g"),
+                        line("sugar", "50 g")),
+                "98 °C");
+        var layered = dessert("in-glass", "glass-straight", "6", jelly, custard);
+        double kept = minutes(assess(layered), "sets-jelly");
+        for (var stay : List.of("45 min", "2 h", "3 h", "6 h", "12 h")) {
+            assertThat(minutes(assess(in(layered, stay("", stay))), "sets-jelly"))
+                    .as(stay)
+                    .isCloseTo(kept, withinPercentage(5));
+        }
     }
 
     /** A mousse that leaves its half-spheres frozen and thaws in the fridge. */

@@ -244,7 +244,22 @@ public final class PlaceVerdicts {
                         KeepingLife.constants(dessert),
                         "Conservative.",
                         "A later start, a shorter stay."),
-                List.of()));
+                shorter(dessert, table.endSeconds() - life.hours() * 3600.0)));
+    }
+
+    /** Served so much sooner, s, out of its last cold place; whether it is ready by then is tried. */
+    private static List<Fix> shorter(Dessert dessert, double seconds) {
+        var table = dessert.batch().timetable();
+        int cold = coldest(table.stays());
+        double less = STEP_S * Math.ceil(seconds / STEP_S);
+        double left = cold < 0 ? 0 : table.stays().get(cold).seconds() - less;
+        return left < STEP_S
+                ? List.of()
+                : List.of(new Fix(
+                        "Leave it " + Words.duration(less) + " shorter in "
+                                + table.stays().get(cold).cooler().name(),
+                        "served while it keeps, at " + dessert.clock(table.endSeconds() - less),
+                        List.of(new Fix.Change("/cooler/places/" + cold + "/stay", Words.duration(left)))));
     }
 
     private static Evidence evidence(Dessert dessert) {

@@ -1,6 +1,7 @@
 package com.deftchill.core.judge.component;
 
 import com.deftchill.core.batch.Component;
+import com.deftchill.core.batch.Served;
 import com.deftchill.core.body.Nature;
 import com.deftchill.core.build.SetHistory;
 import com.deftchill.core.dessert.Dessert;
@@ -9,22 +10,28 @@ import com.deftchill.core.dose.Dosing;
 import com.deftchill.core.dose.GelEvidence;
 import com.deftchill.core.dose.UsualDose;
 import com.deftchill.core.gel.Firmness;
+import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Fix;
 import com.deftchill.core.verdict.Verdict;
 import com.deftchill.core.verdict.Verdict.Tone;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * Too soft, right, or too firm for the way it is served, when it has matured. Bad is only what fails; near a limit it is
  * close, and beyond it first a matter of taste (handbook 2, tones).
  */
 public final class FirmnessVerdict {
-    /** So far beyond the upper limit it is a matter of taste. */
+    /** So far beyond the upper limit, or below the lower one where it stands, it is a matter of taste. */
     private static final double TASTE = 3;
 
     /** Above this at the temperature at which it is eaten nothing is eaten with a spoon, Pa. */
     private static final double HARDEST_PA = 25_000;
+
+    /** Out of the cold for so long a dessert is served at its best, s [E]. */
+    private static final double OUT_S = 20 * 60;
 
     private final Dessert dessert;
     private final Study study;
@@ -84,28 +91,42 @@ public final class FirmnessVerdict {
         if (short_ <= uncertain) {
             return close("soft-close", stays ? Tone.NOTE : Tone.CAUTION, "Close to too soft");
         }
-        if (dessert.peelsFrozen()) {
-            return peeled();
+        if (needOnlyStand()) {
+            return asItStands();
         }
         boolean fails = stays ? pa < Firmness.HOLDS_PA : true;
         var headline = "Too soft to be " + study.batch().served().words();
-        return told("too-soft", fails ? Tone.BAD : Tone.CAUTION, headline, "", forgotten());
+        return told("too-soft", fails ? Tone.BAD : Tone.CAUTION, headline, "", firmer());
     }
 
-    /** What leaves its mould frozen need not bear that; what counts is how it stands once thawed. */
-    private Verdict peeled() {
+    /** Whether how it stands tells more than its firmness: it need not bear being freed, or it has borne it. */
+    private boolean needOnlyStand() {
+        var batch = dessert.batch();
+        if (batch.served().stays()) {
+            return false;
+        }
+        boolean layerThatWouldTurnOut = batch.served() == Served.TURNED_OUT
+                && !study.alone()
+                && pa >= batch.served().least(study.parameters().gel()).value();
+        return dessert.peelsFrozen() || readyBeforeItWarms() || layerThatWouldTurnOut;
+    }
+
+    /** Whether it was ready in the cold, and stands in the warm before it is served. */
+    private boolean readyBeforeItWarms() {
+        var table = dessert.batch().timetable();
+        return table.ends()
+                && dessert.readyOf(study) <= table.coldUntilSeconds()
+                && table.coldUntilSeconds() < table.endSeconds();
+    }
+
+    private Verdict asItStands() {
         var limits = dessert.parameters().turnout();
         double strain = dessert.worstStrain();
-        if (strain < limits.trembling().value()) {
-            return told(
-                    "soft-close",
-                    Tone.NOTE,
-                    "Softer than usual on a plate",
-                    " It leaves its mould frozen, and stands: a matter of taste.",
-                    fixes());
+        if (strain < limits.trembling().value() && pa >= least / TASTE) {
+            return told("soft-close", Tone.NOTE, "Softer than usual", " It stands: a matter of taste.", fixes());
         }
         var tone = strain < limits.sags().value() ? Tone.CAUTION : Tone.BAD;
-        return told("too-soft", tone, "Too soft once thawed", "", forgotten());
+        return told("too-soft", tone, "Too soft when it is served", "", firmer());
     }
 
     private Verdict firm() {
@@ -176,6 +197,29 @@ public final class FirmnessVerdict {
         return study.component().gel() == Component.Gel.NONE
                 ? List.of()
                 : new Dosing(study).fix().stream().toList();
+    }
+
+    private List<Fix> firmer() {
+        return Stream.concat(outLater().stream(), forgotten().stream()).toList();
+    }
+
+    /** Where the warm made it soft: less of it, served at the same time. */
+    private Optional<Fix> outLater() {
+        var stays = dessert.batch().timetable().stays();
+        int warm = stays.size() - 1;
+        if (!readyBeforeItWarms()
+                || !stays.get(warm - 1).cold()
+                || stays.get(warm).seconds() <= OUT_S) {
+            return Optional.empty();
+        }
+        double longer = stays.get(warm - 1).seconds() + stays.get(warm).seconds() - OUT_S;
+        var out = Words.duration(OUT_S);
+        return Optional.of(new Fix(
+                "Take it out of the cold only " + out + " before it is served",
+                "served at the same time",
+                List.of(
+                        new Fix.Change("/cooler/places/" + (warm - 1) + "/stay", Words.duration(longer)),
+                        new Fix.Change("/cooler/places/" + warm + "/stay", out))));
     }
 
     /** A mousse whose gelatin was forgotten; one of chocolate may do without. */
