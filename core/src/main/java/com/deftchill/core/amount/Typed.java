@@ -18,6 +18,8 @@ public final class Typed {
     private static final Pattern THOUSANDS_OR_DECIMAL = Pattern.compile("[1-9]\\d{0,2},\\d{3}");
     private static final Pattern HOURS_AND_MINUTES =
             Pattern.compile("(\\d{1,3})\\s*h(?:ours?)?\\s*(\\d{1,2})\\s*(?:m|min|mins|minutes)?");
+    private static final Pattern DAYS_AND_HOURS = Pattern.compile(
+            "(\\d{1,2})\\s*d(?:ays?)?,?\\s*(?:and\\s*)?(\\d{1,2})\\s*h(?:ours?)?(?:\\s*(\\d{1,2})\\s*(?:m|min|mins|minutes))?");
     private static final Pattern TIME = Pattern.compile("(\\d{1,2})[:.h](\\d{2})");
 
     private Typed() {}
@@ -73,12 +75,18 @@ public final class Typed {
         return within(number(matcher), leastPercent, mostPercent, "%") / 100;
     }
 
-    /** Minutes from text such as {@code 10}, {@code 10 min}, {@code 1.5 h}, {@code 2 h 30} or {@code 2 days}, within a range that includes its ends. */
+    /** Minutes from text such as {@code 10}, {@code 10 min}, {@code 1.5 h}, {@code 2 h 30}, {@code 2 days} or {@code 2 days 6 h}, within a range that includes its ends. */
     public static double minutes(String text, double least, double most) throws UnreadableException {
         var both = HOURS_AND_MINUTES.matcher(text.strip().toLowerCase(Locale.ROOT));
         if (both.matches()) {
             return within(
                     60 * Double.parseDouble(both.group(1)) + Double.parseDouble(both.group(2)), least, most, "min");
+        }
+        var days = DAYS_AND_HOURS.matcher(text.strip().toLowerCase(Locale.ROOT));
+        if (days.matches()) {
+            double hours = 24 * Double.parseDouble(days.group(1)) + Double.parseDouble(days.group(2));
+            double minutes = days.group(3) == null ? 0 : Double.parseDouble(days.group(3));
+            return within(60 * hours + minutes, least, most, "min");
         }
         var matcher = numberIn(text, wanted("duration"));
         double factor = switch (unit(matcher)) {

@@ -24,6 +24,9 @@ public record Stay(Cooler cooler, double airC, double seconds, Cover cover, Stan
     /** Food is not left longer in air warmer than this than its rules allow, °C. */
     public static final double COLD_C = 8;
 
+    /** In air as cold as this what is frozen through hardly ages, °C. */
+    private static final double FREEZER_C = -12;
+
     /** What lies over it. */
     public enum Cover {
         OPEN("", p -> 1),
@@ -81,6 +84,11 @@ public record Stay(Cooler cooler, double airC, double seconds, Cover cover, Stan
     /** Whether its air is cold enough to keep food in. */
     public boolean cold() {
         return airC <= COLD_C;
+    }
+
+    /** Whether it is a freezer, in which what is frozen through keeps. */
+    public boolean freezes() {
+        return airC <= FREEZER_C;
     }
 
     /** Surface coefficient below it, W/m2K. */

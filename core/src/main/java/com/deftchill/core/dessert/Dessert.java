@@ -107,6 +107,20 @@ public record Dessert(Batch batch, Kitchen kitchen, Stack stack, List<Portrait> 
                         : study.history().setSeconds());
     }
 
+    /** How long before service it stands frozen through in a freezer, s: so long it does not age. */
+    public double frozenStaySeconds() {
+        var table = batch.timetable();
+        double from = frozenSeconds();
+        double sum = 0;
+        for (int i = 0; i < table.stays().size(); i++) {
+            var stay = table.stays().get(i);
+            if (stay.freezes() && !stay.open()) {
+                sum += Math.max(0, table.startSeconds(i + 1) - Math.max(from, table.startSeconds(i)));
+            }
+        }
+        return sum;
+    }
+
     /** Whether any of it has been ice. */
     public boolean wasFrozen() {
         return studies().stream().anyMatch(s -> s.history().wasFrozen());

@@ -103,7 +103,7 @@ final class DishTasks {
     private OptionalLong notBefore(Step step) {
         long due = made.dish().due();
         if (step.needs().contains(Need.MOULD) && step.kind() == Step.Kind.ACTIVE) {
-            return OptionalLong.of(due - life() * 60L);
+            return OptionalLong.of(due - lifeMinutes());
         }
         if (step.id().equals("turn-out")) {
             double most = made.dessert().parameters().work().plated().value();
@@ -119,10 +119,11 @@ final class DishTasks {
         return OptionalLong.empty();
     }
 
-    /** Hours that the dessert keeps. */
-    private int life() {
+    /** How long the dessert keeps, frozen for a while on its way. */
+    private long lifeMinutes() {
         var flags = new Flags(made.dessert(), larder);
-        return KeepingLife.of(made.dessert(), flags.rawEgg()).hours();
+        double frozen = made.dessert().frozenStaySeconds() / 60;
+        return KeepingLife.of(made.dessert(), flags.rawEgg()).hours() * 60L + (long) frozen;
     }
 
     /** Minutes that it stands on its plate before it sags, where it does so within the time that is followed. */

@@ -54,15 +54,15 @@ public final class Words {
         return Notation.write(pa, pa < 100 ? 1 : 0) + " Pa";
     }
 
-    /** Hours and minutes, rounded up to five minutes. */
+    /** Hours and minutes, rounded up to five minutes; from two days on days and hours, rounded up to the hour. */
     public static String duration(double seconds) {
         long minutes = roundedMinutes(seconds);
         if (minutes < 60) {
             return minutes + " min";
         }
         if (minutes >= 2 * MINUTES_A_DAY) {
-            long hours = minutes % MINUTES_A_DAY / 60;
-            return minutes / MINUTES_A_DAY + " days" + (hours == 0 ? "" : " " + hours + " h");
+            long hours = (minutes + 59) / 60;
+            return hours / 24 + " days" + (hours % 24 == 0 ? "" : " " + hours % 24 + " h");
         }
         return minutes % 60 == 0 ? minutes / 60 + " h" : minutes / 60 + " h " + minutes % 60 + " min";
     }

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import com.deftchill.core.text.Notation;
 import com.deftchill.core.text.TemperatureScale;
+import com.deftchill.core.text.Words;
 import java.time.LocalTime;
 import org.junit.jupiter.api.Test;
 
@@ -55,11 +56,22 @@ class TypedTest {
         assertThat(Typed.minutes("2 h 30 min", 0, 600)).isEqualTo(150);
         assertThat(Typed.minutes("2h30", 0, 600)).isEqualTo(150);
         assertThat(Typed.minutes("2 days", 0, 6000)).isEqualTo(2880);
+        assertThat(Typed.minutes("2 days 6 h", 0, 6000)).isEqualTo(54 * 60);
+        assertThat(Typed.minutes("1 day and 2 h 30 min", 0, 6000)).isEqualTo(26 * 60 + 30);
+        assertThatThrownBy(() -> Typed.minutes("2 days 6", 0, 6000)).isInstanceOf(UnreadableException.class);
         assertThat(Typed.number("44 mm", 1, 300, "mm")).isEqualTo(44);
         assertThatThrownBy(() -> Typed.share("3 g", 0, 50)).hasMessage("problems.typed.share-unit");
         assertThatThrownBy(() -> Typed.minutes("10 g", 0, 600)).hasMessage("problems.typed.duration-unit");
         assertThatThrownBy(() -> Typed.number("44 cm", 1, 300, "mm")).hasMessage("problems.typed.unit");
         assertThatThrownBy(() -> Typed.number("1,000", 1, 3000, "mm")).hasMessage("problems.which-comma");
+    }
+
+    @Test
+    void readsWhatIsWrittenOfADuration() throws UnreadableException {
+        for (double minutes = 5; minutes < 14 * 24 * 60; minutes += 37) {
+            var written = Words.duration(60 * minutes);
+            assertThat(Typed.minutes(written, 0, 15 * 24 * 60)).as(written).isBetween(minutes, minutes + 62);
+        }
     }
 
     private static double celsius(String text) throws UnreadableException {

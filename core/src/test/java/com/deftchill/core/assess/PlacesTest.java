@@ -285,6 +285,17 @@ class PlacesTest {
     }
 
     @Test
+    void whatIsFrozenThroughDoesNotAge() {
+        var weeks = in(frozenMousse(9), stay("freezer-fan", "6 days"), stay("", "14 h"));
+        assertThat(assess(weeks).verdicts()).noneMatch(v -> v.tone().compareTo(Tone.BAD) <= 0);
+        var old = in(frozenMousse(9), stay("freezer-fan", "6 days"), stay("", "4 days"));
+        var found = verdict(assess(old), "kept-too-long").orElseThrow();
+        assertThat(found.sentence()).contains("Served 10 days after pouring, 5 days 22 h of them frozen");
+        var sooner = assess(Changes.take(old, found.fixes().get(0).changes()));
+        assertThat(verdict(sooner, "kept-too-long")).isEmpty();
+    }
+
+    @Test
     void theDoseThatIsRightDoesNotDependOnWhatIsWritten() {
         var doses = new ArrayList<Double>();
         for (double grams : new double[] {2, 3, 4}) {

@@ -8,6 +8,8 @@ import static com.deftchill.core.Desserts.jelly;
 import static com.deftchill.core.Desserts.line;
 import static com.deftchill.core.Desserts.mousse;
 import static com.deftchill.core.Desserts.of;
+import static com.deftchill.core.Formulas.in;
+import static com.deftchill.core.Formulas.stay;
 import static com.deftchill.core.Kitchens.ASSESSOR;
 import static com.deftchill.core.Kitchens.STANDARD;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -16,6 +18,7 @@ import static org.assertj.core.api.Assertions.within;
 import com.deftchill.core.Plain.Fold;
 import com.deftchill.core.dessert.Dessert;
 import com.deftchill.core.formula.WrittenFormula;
+import com.deftchill.core.formula.WrittenFormula.Stay;
 import com.deftchill.core.plan.WrittenPlan.Kit;
 import com.deftchill.core.plan.WrittenPlan.Person;
 import com.deftchill.core.plan.WrittenPlan.PlannedCooler;
@@ -126,6 +129,22 @@ class WaitingTest {
         long waited = schedule.of(fold(day).id()).start()
                 - schedule.of(cooling(fold(day)).task()).end();
         return later(schedule, fold(day), -waited);
+    }
+
+    /** When a mousse may be filled at the earliest, min, by what it keeps. */
+    private static long filledFrom(Stay... places) {
+        var dome = in(dessert("turned-out", "half-sphere-70", "10", mousse()), places);
+        return read("4", dome).day().tasks().stream()
+                .flatMapToLong(task -> task.notBefore().stream())
+                .min()
+                .orElseThrow();
+    }
+
+    @Test
+    void whatStandsFrozenMayBeFilledSoMuchEarlier() {
+        long chilled = filledFrom(stay("", "14 h"));
+        long frozen = filledFrom(stay("freezer-fan", "48 h"), stay("", "14 h"));
+        assertThat((chilled - frozen) / 60.0).isBetween(44.0, 48.0);
     }
 
     @Test

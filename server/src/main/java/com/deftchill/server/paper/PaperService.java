@@ -135,7 +135,7 @@ class PaperService {
     /**
      * What is known of a dessert.
      *
-     * @param keepsHours its shortest life, chilled
+     * @param keepsHours its shortest life, chilled, and as long as it stands frozen
      */
     private record Assessed(Assessment assessment, int keepsHours) {}
 
@@ -146,7 +146,8 @@ class PaperService {
                         .map(dessert -> new Assessed(
                                 assessor.assessment(dessert, workplace),
                                 KeepingLife.of(dessert, new Flags(dessert, workplace.larder()).rawEgg())
-                                        .hours())));
+                                                .hours()
+                                        + (int) (dessert.frozenStaySeconds() / 3600))));
         return outcome.value().orElseThrow(() -> new NotUnderstoodException(outcome.problems()));
     }
 

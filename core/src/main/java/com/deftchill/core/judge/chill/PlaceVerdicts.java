@@ -227,32 +227,38 @@ public final class PlaceVerdicts {
     private static void kept(Dessert dessert, boolean rawEgg, List<Verdict> verdicts) {
         var table = dessert.batch().timetable();
         var life = KeepingLife.of(dessert, rawEgg);
-        if (!table.ends() || table.endSeconds() <= life.hours() * 3600.0) {
+        double frozen = dessert.frozenStaySeconds();
+        double aged = table.endSeconds() - frozen;
+        if (!table.ends() || aged <= life.hours() * 3600.0) {
             return;
         }
         verdicts.add(new Verdict(
                 "kept-too-long",
                 Tone.UNSAFE,
                 "Kept longer than it keeps",
-                "Served " + Notation.write(table.endSeconds() / 86_400, 1) + " days after pouring; for "
+                "Served " + Notation.write(table.endSeconds() / 86_400, 1) + " days after pouring"
+                        + (frozen > 0 ? ", " + Words.duration(frozen) + " of them frozen" : "") + "; for "
                         + life.because() + " count on " + life.hours()
                         + " h. Your food-safety plan and local rules come first.",
                 "/cooler/places",
                 new Evidence(
                         List.of(new Given("Keeps", life.hours() + " h: " + life.because())),
-                        "The shortest life of its parts counts, from pouring.",
+                        "The shortest life of its parts counts, from pouring; frozen through in the freezer it does not age.",
                         KeepingLife.constants(dessert),
                         "Conservative.",
                         "A later start, a shorter stay."),
-                shorter(dessert, table.endSeconds() - life.hours() * 3600.0)));
+                shorter(dessert, aged - life.hours() * 3600.0)));
     }
 
     /** Served so much sooner, s, out of its last cold place; whether it is ready by then is tried. */
     private static List<Fix> shorter(Dessert dessert, double seconds) {
         var table = dessert.batch().timetable();
         int cold = coldest(table.stays());
-        double less = STEP_S * Math.ceil(seconds / STEP_S);
-        double left = cold < 0 ? 0 : table.stays().get(cold).seconds() - less;
+        double stay = cold < 0 ? 0 : table.stays().get(cold).seconds();
+        // From two days on durations are written in whole hours.
+        double step = stay - seconds < 48 * 3600.0 ? STEP_S : 3600;
+        double left = step * Math.floor((stay - seconds) / step);
+        double less = stay - left;
         return left < STEP_S
                 ? List.of()
                 : List.of(new Fix(
