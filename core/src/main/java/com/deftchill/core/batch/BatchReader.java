@@ -16,6 +16,7 @@ import java.time.LocalTime;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.regex.Pattern;
 
 /** Understands a written formula, or says everything that stands in the way, all at once. */
 public final class BatchReader {
@@ -27,6 +28,9 @@ public final class BatchReader {
     private static final int MOST_COMPONENTS = 40;
     private static final double LEAST_SLANT_MM = 5;
     private static final double MOST_SLANT_MM = 300;
+    /** As firmness is written on the page. */
+    private static final Pattern OF_A_HUNDRED = Pattern.compile("\\s*(?:of|/)\\s*100$");
+
     private static final int MOST_NAME = 200;
     private static final int MOST_OWN = 100;
 
@@ -217,7 +221,9 @@ public final class BatchReader {
             return Optional.of(
                     text.endsWith("mm")
                             ? new Wanted(Wanted.Kind.HEIGHT_MM, Typed.number(text, 1, 300, "mm"))
-                            : new Wanted(Wanted.Kind.FIRMNESS, Typed.number(text, 1, 99, "")));
+                            : new Wanted(
+                                    Wanted.Kind.FIRMNESS,
+                                    Typed.number(OF_A_HUNDRED.matcher(text).replaceFirst(""), 1, 99, "")));
         } catch (UnreadableException e) {
             fields.problem("wanted-unreadable", "/wanted", "Wanted", text, e);
             return Optional.empty();

@@ -165,6 +165,17 @@ class AssessorTest {
     }
 
     @Test
+    void aWantedFirmnessIsReadAsThePageWritesIt() {
+        for (var written : List.of("60 of 100", "60/100")) {
+            assertThat(assess(withWanted(pear(), written)).verdicts())
+                    .extracting(Verdict::sentence)
+                    .isEqualTo(assess(withWanted(pear(), "60")).verdicts().stream()
+                            .map(Verdict::sentence)
+                            .toList());
+        }
+    }
+
+    @Test
     void rawKiwiNeverSets() {
         var lines = new ArrayList<>(pearLines());
         lines.add(line("kiwi-raw", "120 g"));
