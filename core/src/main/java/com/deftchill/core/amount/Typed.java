@@ -9,6 +9,7 @@ import java.time.DateTimeException;
 import java.time.LocalTime;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -16,11 +17,19 @@ import java.util.regex.Pattern;
 public final class Typed {
     private static final Pattern NUMBER_AND_UNIT = Pattern.compile("([-+−]?)(\\d+(?:[.,]\\d+)?|[.,]\\d+)\\s*(\\D*)");
     private static final Pattern THOUSANDS_OR_DECIMAL = Pattern.compile("[1-9]\\d{0,2},\\d{3}");
-    private static final Pattern HOURS_AND_MINUTES =
-            Pattern.compile("(\\d{1,3})\\s*h(?:ours?)?\\s*(\\d{1,2})\\s*(?:m|min|mins|minutes)?");
-    private static final Pattern DAYS_AND_HOURS = Pattern.compile(
-            "(\\d{1,2})\\s*d(?:ays?)?,?\\s*(?:and\\s*)?(\\d{1,2})\\s*h(?:ours?)?(?:\\s*(\\d{1,2})\\s*(?:m|min|mins|minutes))?");
-    private static final Pattern TIME = Pattern.compile("(\\d{1,2})[:.h](\\d{2})");
+    private static final Pattern TWO_VALUES =
+            Pattern.compile("(?i)(\\d+(?:[.,]\\d+)?)\\s*(?:-|–|—|to|or)\\s*(\\d+(?:[.,]\\d+)?)\\s*(\\D*)");
+    private static final Pattern ABOUT = Pattern.compile("(?i)^(?:~|≈|(?:about|around|circa|ca|approx)\\b\\.?)\\s*");
+    private static final Pattern MINUS = Pattern.compile("(?i)^minus\\s+");
+    private static final Pattern COLON = Pattern.compile("(\\d{1,2}):(\\d{2})");
+    private static final Pattern TIME = Pattern.compile("(\\d{1,2})[:.h](\\d{2})|(1[2-9]|2\\d)\\s*h");
+    private static final Pattern TIME_OF_TWELVE = Pattern.compile("(\\d{1,2})(?:[:.](\\d{2}))?\\s*([ap])\\.?\\s?m\\.?");
+    private static final Pattern HOUR = Pattern.compile("(\\d{1,2})\\s*(?:o'clock|h)?");
+    private static final Pattern FOUR_DIGITS = Pattern.compile("([01]\\d|2[0-3])([0-5]\\d)");
+    private static final Set<String> CELSIUS = Set.of("°c", "c", "deg c", "degrees c", "celsius", "degrees celsius");
+    private static final Set<String> FAHRENHEIT =
+            Set.of("°f", "f", "deg f", "degrees f", "fahrenheit", "degrees fahrenheit");
+    private static final Set<String> DEGREES = Set.of("", "°", "deg", "degrees");
 
     private Typed() {}
 
@@ -34,14 +43,18 @@ public final class Typed {
         var example = Notation.write(scale.of(45), 0) + " " + scale.unit();
         var matcher = numberIn(text, wanted("temperature").with("example", example));
         double value = number(matcher);
-        return switch (unit(matcher)) {
-            case "°c", "c" -> within(value, least, most, "°C");
-            case "°f", "f" -> fahrenheit(value, least, most);
-            case "", "°" -> bare(value, least, most, scale);
-            default ->
-                throw new UnreadableException(
-                        UnreadableException.rule("typed.temperature-unit").with("example", example));
-        };
+        var unit = unit(matcher).replace('º', '°').replace("° ", "°");
+        if (CELSIUS.contains(unit)) {
+            return within(value, least, most, "°C");
+        }
+        if (FAHRENHEIT.contains(unit)) {
+            return fahrenheit(value, least, most);
+        }
+        if (DEGREES.contains(unit)) {
+            return bare(value, least, most, scale);
+        }
+        throw new UnreadableException(
+                UnreadableException.rule("typed.temperature-unit").with("example", example));
     }
 
     private static double fahrenheit(double value, double least, double most) throws UnreadableException {
@@ -75,28 +88,43 @@ public final class Typed {
         return within(number(matcher), leastPercent, mostPercent, "%") / 100;
     }
 
-    /** Minutes from text such as {@code 10}, {@code 10 min}, {@code 1.5 h}, {@code 2 h 30}, {@code 2 days} or {@code 2 days 6 h}, within a range that includes its ends. */
+    /**
+     * Minutes from text such as {@code 10}, {@code 10 min}, {@code 1.5 h}, {@code 2 h 30}, {@code 2 days 6 h} or {@code half an
+     * hour}, within a range that includes its ends. What is no length yet, such as {@code overnight}, is asked about.
+     */
     public static double minutes(String text, double least, double most) throws UnreadableException {
-        var both = HOURS_AND_MINUTES.matcher(text.strip().toLowerCase(Locale.ROOT));
-        if (both.matches()) {
-            return within(
-                    60 * Double.parseDouble(both.group(1)) + Double.parseDouble(both.group(2)), least, most, "min");
-        }
-        var days = DAYS_AND_HOURS.matcher(text.strip().toLowerCase(Locale.ROOT));
-        if (days.matches()) {
-            double hours = 24 * Double.parseDouble(days.group(1)) + Double.parseDouble(days.group(2));
-            double minutes = days.group(3) == null ? 0 : Double.parseDouble(days.group(3));
-            return within(60 * hours + minutes, least, most, "min");
+        var plain = plain(text);
+        askedWhichDuration(plain);
+        double said = SpokenDuration.minutes(plain);
+        if (!Double.isNaN(said) && !THOUSANDS_OR_DECIMAL.matcher(plain).lookingAt()) {
+            return within(said, least, most, "min");
         }
         var matcher = numberIn(text, wanted("duration"));
-        double factor = switch (unit(matcher)) {
-            case "", "min", "mins", "minute", "minutes" -> 1;
-            case "h", "hour", "hours" -> 60;
-            case "d", "day", "days" -> 24 * 60;
-            case "s", "sec", "seconds" -> 1 / 60.;
-            default -> throw new UnreadableException(UnreadableException.rule("typed.duration-unit"));
-        };
-        return within(number(matcher) * factor, least, most, "min");
+        if (!unit(matcher).isEmpty() && Double.isNaN(said)) {
+            throw new UnreadableException(UnreadableException.rule("typed.duration-unit"));
+        }
+        return within(number(matcher), least, most, "min");
+    }
+
+    private static void askedWhichDuration(String plain) throws UnreadableException {
+        if (plain.equals("overnight") || plain.equals("over night") || plain.equals("a night")) {
+            throw UnreadableException.asking(
+                    UnreadableException.rule("typed.how-long"),
+                    List.of(
+                            new Choice("8 h", "a short night"),
+                            new Choice("12 h", "evening to morning"),
+                            new Choice("16 h", "until past noon")));
+        }
+        var colon = COLON.matcher(plain);
+        if (colon.matches()) {
+            int first = Integer.parseInt(colon.group(1));
+            int second = Integer.parseInt(colon.group(2));
+            throw UnreadableException.asking(
+                    UnreadableException.rule("typed.which-duration"),
+                    List.of(
+                            new Choice(first + " h " + second + " min", "hours and minutes"),
+                            new Choice(first + " min " + second + " s", "minutes and seconds")));
+        }
     }
 
     /** A number with one unit that may be left out, within a range that includes its ends. */
@@ -121,17 +149,64 @@ public final class Typed {
         return (int) within(number, least, most, "");
     }
 
-    /** A time of day such as {@code 14:00}. */
+    /** A time of day such as {@code 14:00}, {@code 14 h}, {@code 2:30 pm} or {@code noon}; which half of the day is asked. */
     public static LocalTime time(String text) throws UnreadableException {
-        var matcher = TIME.matcher(text.strip());
-        if (matcher.matches()) {
-            try {
-                return LocalTime.of(Integer.parseInt(matcher.group(1)), Integer.parseInt(matcher.group(2)));
-            } catch (DateTimeException e) {
-                throw new UnreadableException(UnreadableException.rule("typed.clock"));
-            }
+        var plain = plain(text);
+        if (plain.equals("noon") || plain.equals("midday")) {
+            return LocalTime.NOON;
         }
+        if (plain.equals("midnight")) {
+            return LocalTime.MIDNIGHT;
+        }
+        var twelve = TIME_OF_TWELVE.matcher(plain);
+        if (twelve.matches()) {
+            int hour = Integer.parseInt(twelve.group(1));
+            boolean known = hour >= 1 && hour <= 12;
+            return clock(known ? hour % 12 + (twelve.group(3).equals("p") ? 12 : 0) : 24, twelve.group(2));
+        }
+        var matcher = TIME.matcher(plain);
+        if (matcher.matches()) {
+            var hour = matcher.group(1) == null ? matcher.group(3) : matcher.group(1);
+            return clock(Integer.parseInt(hour), matcher.group(2));
+        }
+        askedWhichTime(plain);
         throw new UnreadableException(UnreadableException.rule("typed.time-of-day"));
+    }
+
+    private static LocalTime clock(int hour, String minutes) throws UnreadableException {
+        try {
+            return LocalTime.of(hour, minutes == null ? 0 : Integer.parseInt(minutes));
+        } catch (DateTimeException e) {
+            throw new UnreadableException(UnreadableException.rule("typed.clock"));
+        }
+    }
+
+    private static void askedWhichTime(String plain) throws UnreadableException {
+        var question = UnreadableException.rule("typed.which-time");
+        var hour = HOUR.matcher(plain);
+        if (hour.matches() && Integer.parseInt(hour.group(1)) < 24) {
+            int given = Integer.parseInt(hour.group(1));
+            var morning = new Choice(given + ":00", given < 12 ? "in the morning" : "after noon");
+            throw UnreadableException.asking(
+                    question,
+                    given == 0 || given >= 12
+                            ? List.of(morning)
+                            : List.of(morning, new Choice(given + 12 + ":00", "after noon")));
+        }
+        var four = FOUR_DIGITS.matcher(plain);
+        if (four.matches()) {
+            throw UnreadableException.asking(
+                    question, List.of(new Choice(four.group(1) + ":" + four.group(2), "a time of day")));
+        }
+    }
+
+    private static String plain(String text) {
+        return exact(text).toLowerCase(Locale.ROOT);
+    }
+
+    /** Without what only says that it is not exact. */
+    private static String exact(String text) {
+        return MINUS.matcher(ABOUT.matcher(text.strip()).replaceFirst("")).replaceFirst("-");
     }
 
     private static Matcher numberIn(String text, Message wanted) throws UnreadableException {
@@ -139,8 +214,10 @@ public final class Typed {
             throw new UnreadableException(
                     UnreadableException.rule("typed.missing").with("wanted", wanted.said()));
         }
-        var matcher = NUMBER_AND_UNIT.matcher(text.strip());
+        var exact = exact(text);
+        var matcher = NUMBER_AND_UNIT.matcher(exact);
         if (!matcher.matches()) {
+            askedWhichOfTwo(exact);
             throw new UnreadableException(
                     UnreadableException.rule("typed.wanted").with("wanted", wanted.said()));
         }
@@ -148,10 +225,23 @@ public final class Typed {
             throw UnreadableException.asking(
                     UnreadableException.rule("which-comma"),
                     List.of(
-                            new Choice(text.replace(",", ""), "a thousand or more"),
-                            new Choice(text.replace(',', '.'), "a decimal point")));
+                            new Choice(text.strip().replace(",", ""), "a thousand or more"),
+                            new Choice(text.strip().replace(',', '.'), "a decimal point")));
         }
         return matcher;
+    }
+
+    /** {@code 45-50 °C}: one of both. */
+    private static void askedWhichOfTwo(String exact) throws UnreadableException {
+        var two = TWO_VALUES.matcher(exact);
+        if (two.matches()) {
+            var unit = two.group(3).isEmpty() ? "" : " " + two.group(3).strip();
+            throw UnreadableException.asking(
+                    UnreadableException.rule("typed.which-of-two"),
+                    List.of(
+                            new Choice(two.group(1) + unit, "the first"),
+                            new Choice(two.group(2) + unit, "the second")));
+        }
     }
 
     private static Message wanted(String what) {

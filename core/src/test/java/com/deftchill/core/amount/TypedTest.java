@@ -2,13 +2,19 @@ package com.deftchill.core.amount;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.catchThrowableOfType;
 import static org.assertj.core.api.Assertions.within;
 
 import com.deftchill.core.text.Notation;
 import com.deftchill.core.text.TemperatureScale;
 import com.deftchill.core.text.Words;
 import java.time.LocalTime;
+import java.util.List;
+import org.assertj.core.api.ThrowableAssert.ThrowingCallable;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class TypedTest {
     @Test
@@ -28,7 +34,7 @@ class TypedTest {
         assertThatThrownBy(() -> celsius("300 °F")).hasMessage("problems.typed.range");
         assertThatThrownBy(() -> Typed.count("2.5", 1, 10)).hasMessage("problems.typed.whole");
         assertThatThrownBy(() -> Typed.time("25:00")).hasMessage("problems.typed.clock");
-        assertThatThrownBy(() -> Typed.time("noon")).hasMessage("problems.typed.time-of-day");
+        assertThatThrownBy(() -> Typed.time("teatime")).hasMessage("problems.typed.time-of-day");
     }
 
     @Test
@@ -72,6 +78,89 @@ class TypedTest {
             var written = Words.duration(60 * minutes);
             assertThat(Typed.minutes(written, 0, 15 * 24 * 60)).as(written).isBetween(minutes, minutes + 62);
         }
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "90m, 90",
+        "2 hrs, 120",
+        "1½ h, 90",
+        "1 1/2 h, 90",
+        "½ hour, 30",
+        "half an hour, 30",
+        "a quarter of an hour, 15",
+        "an hour and a half, 90",
+        "one and a half hours, 90",
+        "two hours, 120",
+        "1:30 h, 90",
+        "about 2 h, 120",
+        "~45 min, 45",
+        "45', 45",
+        "1 min 30 s, 1.5",
+        "2 hours and 15 minutes, 135",
+        "1 week, 10080",
+        "1 day 12 h, 2160",
+        "three days, 4320"
+    })
+    void readsADurationAsItIsSaid(String text, double minutes) throws UnreadableException {
+        assertThat(Typed.minutes(text, 0, 20_000)).isCloseTo(minutes, within(1e-9));
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "30 min 2 h",
+                "2 h 2 h",
+                "h",
+                "and",
+                "2 h 90",
+                "2 cups",
+                "half",
+                "2 h and",
+                "soon",
+                "10 g",
+                "1:75 x"
+            })
+    void whatIsNoDurationIsRefused(String text) {
+        assertThatThrownBy(() -> Typed.minutes(text, 0, 20_000))
+                .isInstanceOfSatisfying(
+                        UnreadableException.class, e -> assertThat(e.choices()).isEmpty());
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "2 pm, 14:00",
+        "2:30 p.m., 14:30",
+        "12 am, 00:00",
+        "12 pm, 12:00",
+        "7.30am, 07:30",
+        "noon, 12:00",
+        "14h, 14:00"
+    })
+    void readsATimeOfDayAsItIsSaid(String text, LocalTime time) throws UnreadableException {
+        assertThat(Typed.time(text)).isEqualTo(time);
+    }
+
+    private static List<String> choices(ThrowingCallable reading) {
+        return catchThrowableOfType(UnreadableException.class, reading).choices().stream()
+                .map(UnreadableException.Choice::text)
+                .toList();
+    }
+
+    /** What may be meant in more than one way is asked, and each answer is read. */
+    @Test
+    void asksWhichWasMeant() throws UnreadableException {
+        assertThat(choices(() -> Typed.minutes("overnight", 0, 6000))).containsExactly("8 h", "12 h", "16 h");
+        assertThat(choices(() -> Typed.minutes("1:30", 0, 6000))).containsExactly("1 h 30 min", "1 min 30 s");
+        assertThat(choices(() -> Typed.minutes("2-3 h", 0, 6000))).containsExactly("2 h", "3 h");
+        assertThat(choices(() -> celsius("45 to 50 °C"))).containsExactly("45 °C", "50 °C");
+        assertThat(choices(() -> Typed.time("2"))).containsExactly("2:00", "14:00");
+        assertThat(choices(() -> Typed.time("8 o'clock"))).containsExactly("8:00", "20:00");
+        assertThat(choices(() -> Typed.time("1430"))).containsExactly("14:30");
+        assertThat(Typed.time("2:00")).isEqualTo(LocalTime.of(2, 0));
+        assertThat(celsius("minus 2 degrees")).isEqualTo(-2);
+        assertThat(celsius("about 45 deg C")).isEqualTo(45);
+        assertThat(celsius("113 Fahrenheit")).isCloseTo(45, within(1e-9));
     }
 
     private static double celsius(String text) throws UnreadableException {
