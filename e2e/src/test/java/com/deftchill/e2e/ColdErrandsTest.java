@@ -112,6 +112,10 @@ class ColdErrandsTest extends Errands {
         assertThat(cold.line()).containsText("Frozen through by");
         cold.button("Freezer with a fan, -18 °C").click();
         var stays = cold.page().getByTestId("place").getByLabel("Stays");
+        stays.fill("overnight");
+        assertThat(cold.line()).containsText("how many?");
+        cold.button("16 h until past noon").click();
+        assertThat(stays).hasValue("16 h");
         stays.fill("a while");
         assertThat(cold.line()).containsText("Place 1, how long “a while”");
         // The last answer stays on the page.
