@@ -9,6 +9,7 @@ import java.time.DateTimeException;
 import java.time.LocalTime;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -30,6 +31,25 @@ public final class Typed {
     private static final Set<String> FAHRENHEIT =
             Set.of("°f", "f", "deg f", "degrees f", "fahrenheit", "degrees fahrenheit");
     private static final Set<String> DEGREES = Set.of("", "°", "deg", "degrees");
+
+    private static final double INCH_MM = 25.4;
+    /** How much of a field's unit others are. */
+    private static final Map<String, Map<String, Double>> SAME_MEASURE = Map.of(
+            "mm",
+            lengths(1),
+            "cm",
+            lengths(0.1),
+            "s",
+            Map.of(
+                    "sec", 1.0, "secs", 1.0, "second", 1.0, "seconds", 1.0, "min", 60.0, "minute", 60.0, "minutes",
+                    60.0),
+            "g",
+            Map.of("gram", 1.0, "grams", 1.0, "kg", 1000.0));
+
+    private static Map<String, Double> lengths(double mm) {
+        double inch = INCH_MM * mm;
+        return Map.of("mm", mm, "cm", 10 * mm, "in", inch, "inch", inch, "inches", inch, "\"", inch, "″", inch);
+    }
 
     private Typed() {}
 
@@ -127,16 +147,20 @@ public final class Typed {
         }
     }
 
-    /** A number with one unit that may be left out, within a range that includes its ends. */
+    /** A number with one unit that may be left out, or with another one of the same measure, within a range that includes its ends. */
     public static double number(String text, double least, double most, String unit) throws UnreadableException {
         var matcher = numberIn(text, wanted("number").with("example", (Notation.write(least, 0) + " " + unit).strip()));
-        if (!unit(matcher).isEmpty() && !unit(matcher).equals(unit.toLowerCase(Locale.ROOT))) {
+        var written = unit(matcher);
+        double each = written.isEmpty() || written.equals(unit.toLowerCase(Locale.ROOT))
+                ? 1
+                : SAME_MEASURE.getOrDefault(unit, Map.of()).getOrDefault(written, Double.NaN);
+        if (Double.isNaN(each)) {
             throw new UnreadableException(
                     unit.isEmpty()
                             ? UnreadableException.rule("typed.no-unit")
                             : UnreadableException.rule("typed.unit").with("unit", unit));
         }
-        return within(number(matcher), least, most, unit);
+        return within(number(matcher) * each, least, most, unit);
     }
 
     /** A whole number within a range that includes its ends. */

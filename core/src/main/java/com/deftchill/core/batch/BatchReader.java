@@ -219,7 +219,7 @@ public final class BatchReader {
         }
         try {
             return Optional.of(
-                    text.endsWith("mm")
+                    text.endsWith("mm") || text.endsWith("cm")
                             ? new Wanted(Wanted.Kind.HEIGHT_MM, Typed.number(text, 1, 300, "mm"))
                             : new Wanted(
                                     Wanted.Kind.FIRMNESS,

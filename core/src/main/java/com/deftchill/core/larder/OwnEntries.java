@@ -23,14 +23,11 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
 /** Understands what a kitchen adds to its larder, or says everything that stands in the way. */
 public final class OwnEntries {
     private static final int LONGEST_NAME = 80;
-    private static final Pattern INCHES = Pattern.compile("(?i)(\\d+(?:[.,]\\d+)?)\\s*(?:in|inch|inches|\"|″)");
-    private static final double MM_PER_INCH = 25.4;
     private static final String OWN = "own entry of the kitchen";
     /** How far the shares of an ingredient may be from 100 % through rounding on a label. */
     private static final double SUM_TOLERANCE_PERCENT = 0.01;
@@ -257,20 +254,11 @@ public final class OwnEntries {
         var field = field(kind, key);
         var text = entry.text(key).isBlank() ? field.standard() : entry.text(key);
         try {
-            return Typed.number(millimetres(text, field), field.least(), field.most(), field.unit());
+            return Typed.number(text, field.least(), field.most(), field.unit());
         } catch (UnreadableException e) {
             report("/fields/" + key, field.label(), entry.text(key), e.rule());
             return Double.NaN;
         }
-    }
-
-    /** Inches, where millimetres are asked for, are turned into them. */
-    private static String millimetres(String text, OwnField field) {
-        var inches = INCHES.matcher(text.strip());
-        return field.unit().equals("mm") && inches.matches()
-                ? Notation.write(
-                                MM_PER_INCH * Double.parseDouble(inches.group(1).replace(',', '.')), 3) + " mm"
-                : text;
     }
 
     private String choice(OwnKind kind, String key) {

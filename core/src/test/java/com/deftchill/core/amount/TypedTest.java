@@ -66,9 +66,13 @@ class TypedTest {
         assertThat(Typed.minutes("1 day and 2 h 30 min", 0, 6000)).isEqualTo(26 * 60 + 30);
         assertThatThrownBy(() -> Typed.minutes("2 days 6", 0, 6000)).isInstanceOf(UnreadableException.class);
         assertThat(Typed.number("44 mm", 1, 300, "mm")).isEqualTo(44);
+        assertThat(Typed.number("4.4 cm", 1, 300, "mm")).isCloseTo(44, within(1e-9));
+        assertThat(Typed.number("2 in", 1, 300, "mm")).isCloseTo(50.8, within(1e-9));
+        assertThat(Typed.number("3 seconds", 0, 600, "s")).isEqualTo(3);
+        assertThat(Typed.number("1 min", 0, 600, "s")).isEqualTo(60);
         assertThatThrownBy(() -> Typed.share("3 g", 0, 50)).hasMessage("problems.typed.share-unit");
         assertThatThrownBy(() -> Typed.minutes("10 g", 0, 600)).hasMessage("problems.typed.duration-unit");
-        assertThatThrownBy(() -> Typed.number("44 cm", 1, 300, "mm")).hasMessage("problems.typed.unit");
+        assertThatThrownBy(() -> Typed.number("44 kg", 1, 300, "mm")).hasMessage("problems.typed.unit");
         assertThatThrownBy(() -> Typed.number("1,000", 1, 3000, "mm")).hasMessage("problems.which-comma");
     }
 
