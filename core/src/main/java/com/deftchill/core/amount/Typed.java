@@ -206,7 +206,7 @@ public final class Typed {
     }
 
     private static void askedWhichTime(String plain) throws UnreadableException {
-        var question = UnreadableException.rule("typed.which-time");
+        var question = UnreadableException.rule("typed.time-of-day");
         var hour = HOUR.matcher(plain);
         if (hour.matches() && Integer.parseInt(hour.group(1)) < 24) {
             int given = Integer.parseInt(hour.group(1));
