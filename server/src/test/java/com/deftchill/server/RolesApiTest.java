@@ -2,19 +2,29 @@ package com.deftchill.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.deftchill.server.address.Address;
 import com.deftchill.server.people.Access;
 import com.deftchill.server.people.Role;
 import com.deftchill.server.support.Apart;
 import com.deftchill.server.support.Api;
 import com.deftchill.server.support.Newcomer;
 import com.deftchill.server.support.TestServer;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.function.UnaryOperator;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -80,8 +90,7 @@ class RolesApiTest {
                 .properties()
                 .forEach(path -> path.getValue().properties().forEach(operation -> {
                     if (METHODS.contains(operation.getKey())) {
-                        endpoints.add(
-                                new Endpoint(operation.getKey().toUpperCase(java.util.Locale.ROOT), path.getKey()));
+                        endpoints.add(new Endpoint(operation.getKey().toUpperCase(Locale.ROOT), path.getKey()));
                     }
                 }));
     }
@@ -144,17 +153,115 @@ class RolesApiTest {
     }
 
     private static Api.Answer ask(Api as, Endpoint endpoint) {
-        return switch (endpoint.method()) {
-            case "GET" -> as.get(endpoint.filled());
-            case "POST" -> as.post(endpoint.filled(), "{}");
-            case "PUT" -> as.put(endpoint.filled(), "{}");
-            case "PATCH" -> as.patch(endpoint.filled(), "[]");
-            default -> as.delete(endpoint.filled());
+        return ask(as, endpoint.method(), endpoint.filled());
+    }
+
+    private static Api.Answer ask(Api as, String method, String path) {
+        return switch (method) {
+            case "GET" -> as.get(path);
+            case "POST" -> as.post(path, "{}");
+            case "PUT" -> as.put(path, "{}");
+            case "PATCH" -> as.patch(path, "[]");
+            default -> as.delete(path);
         };
     }
 
+    /** How else an address can be written so that a router, a proxy or a file system may take it for the same. */
+    private static Map<String, UnaryOperator<String>> spellings() {
+        var spellings = new LinkedHashMap<String, UnaryOperator<String>>();
+        spellings.put("a letter encoded", path -> path.replaceFirst("^/(.)", "/" + encoded(path.charAt(1))));
+        spellings.put("every letter encoded", path -> every(path, RolesApiTest::encoded));
+        spellings.put(
+                "encoded twice",
+                path -> path.replaceFirst(
+                        "^/(.)", "/%25" + encoded(path.charAt(1)).substring(1)));
+        spellings.put("a slash encoded", path -> "/" + path.substring(1).replaceFirst("/", "%2F"));
+        spellings.put("doubled in front", path -> "/" + path);
+        spellings.put("doubled within", path -> "/" + path.substring(1).replaceFirst("/", "//"));
+        spellings.put("a dot within", path -> "/." + path);
+        spellings.put("out of a folder", path -> "/assets/.." + path);
+        spellings.put("out of a folder, encoded", path -> "/assets/%2e%2e" + path);
+        spellings.put("a semicolon", path -> path.replaceFirst("^/([^/]+)", "/$1;a=b"));
+        spellings.put("a semicolon at the end", path -> path + ";a=b");
+        spellings.put("a semicolon, encoded", path -> path.replaceFirst("^/([^/]+)", "/$1%3Ba"));
+        spellings.put("upper case", path -> path.toUpperCase(Locale.ROOT));
+        spellings.put("a capital", path -> "/A" + path.substring(2));
+        spellings.put("a slash at the end", path -> path + "/");
+        spellings.put("a dot at the end", path -> path + ".");
+        spellings.put("an ending", path -> path + ".json");
+        spellings.put("a blank at the end", path -> path + "%20");
+        spellings.put("a zero at the end", path -> path + "%00");
+        spellings.put("a tab within", path -> path.replaceFirst("^/(.)", "/%09$1"));
+        spellings.put("a backslash", path -> "/%5C.." + path);
+        return spellings;
+    }
+
+    private static String encoded(char letter) {
+        return String.format("%%%02x", (int) letter);
+    }
+
+    private static String every(String path, Function<Character, String> to) {
+        var text = new StringBuilder();
+        for (char letter : path.toCharArray()) {
+            text.append(Character.isLetter(letter) ? to.apply(letter) : String.valueOf(letter));
+        }
+        return text.toString();
+    }
+
+    /** Every operation, however its address is spelt, by whoever has not signed in: nothing, or the page with its door. */
+    @Test
+    void noSpellingOfAnAddressOpensADoor() {
+        var page = outside.get("/").text();
+        var letIn = new ArrayList<String>();
+        int asked = 0;
+        var operators = List.of("/actuator/prometheus", "/actuator/beans", "/actuator/env", "/v3/api-docs", "/error");
+        for (var spelling : spellings().entrySet()) {
+            var addresses = new LinkedHashMap<String, String>();
+            endpoints.stream()
+                    .filter(endpoint -> needed(endpoint).isPresent())
+                    .forEach(endpoint -> addresses.put(endpoint.method() + " " + endpoint.filled(), endpoint.filled()));
+            operators.stream().skip(1).forEach(path -> addresses.put("GET " + path, path));
+            for (var address : addresses.entrySet()) {
+                var method = address.getKey().substring(0, address.getKey().indexOf(' '));
+                var spelt = spelling.getValue().apply(address.getValue());
+                var answer = ask(outside, method, spelt);
+                asked++;
+                boolean refused = answer.status() >= 400 && answer.status() < 500;
+                if (!refused && !answer.text().equals(page)) {
+                    letIn.add(spelling.getKey() + ": " + method + " " + spelt + " " + answer.status());
+                }
+            }
+        }
+        assertThat(asked).isGreaterThan(2_000);
+        assertThat(letIn).isEmpty();
+    }
+
+    /** Figures for operators are for their own machine; a balancer on it asks for somebody else. */
+    @Test
+    void figuresForOperatorsDoNotGoThroughABalancer() {
+        var plain = HttpRequest.newBuilder(URI.create(server.server().address() + "/actuator/prometheus"));
+        assertThat(status(plain)).isEqualTo(200);
+        assertThat(status(plain.copy().header("X-Forwarded-For", "203.0.113.5")))
+                .isEqualTo(401);
+        var encoded = HttpRequest.newBuilder(URI.create(server.server().address() + "/%61ctuator/prometheus"));
+        assertThat(status(encoded.header("X-Forwarded-For", "203.0.113.5"))).isEqualTo(401);
+    }
+
+    private static int status(HttpRequest.Builder request) {
+        try {
+            return HttpClient.newHttpClient()
+                    .send(request.build(), HttpResponse.BodyHandlers.discarding())
+                    .statusCode();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
     private static Optional<Role> needed(Endpoint endpoint) {
-        return Access.needed(endpoint.method(), endpoint.filled());
+        return Access.needed(endpoint.method(), Address.of(endpoint.filled()));
     }
 
     @Test
@@ -271,8 +378,12 @@ class RolesApiTest {
 
     @Test
     void anEndpointThatNobodyThoughtOfIsClosed() {
-        assertThat(Access.needed("POST", "/api/something-new")).contains(Role.HEAD);
-        assertThat(Access.needed("GET", "/api/something-new")).contains(Role.GUEST);
-        assertThat(Access.needed("GET", "/bench/1")).isEmpty();
+        assertThat(Access.needed("POST", Address.of("/api/something-new"))).contains(Role.HEAD);
+        assertThat(Access.needed("GET", Address.of("/api/something-new"))).contains(Role.GUEST);
+        assertThat(Access.needed("GET", Address.of("/v3/api-docs"))).contains(Role.GUEST);
+        assertThat(Access.needed("GET", Address.of("/actuator/beans"))).contains(Role.GUEST);
+        assertThat(Access.needed("POST", Address.of("/somewhere"))).contains(Role.HEAD);
+        assertThat(Access.needed("GET", Address.of("/bench/1"))).isEmpty();
+        assertThat(Access.needed("GET", Address.of("/%61pi/people"))).contains(Role.HEAD);
     }
 }

@@ -1,6 +1,7 @@
 package com.deftchill.server.document;
 
 import com.deftchill.core.formula.WrittenFormula;
+import com.deftchill.server.address.Address;
 import com.deftchill.server.problem.ProblemWriter;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
@@ -44,7 +45,7 @@ class PageVersionFilter extends OncePerRequestFilter {
 
     /** A script's question, rather than a link that is followed. */
     private static boolean asksFromAPage(HttpServletRequest request) {
-        return request.getRequestURI().startsWith("/api/")
+        return Address.of(request).isOfTheApi()
                 && "same-origin".equals(request.getHeader("Sec-Fetch-Site"))
                 && "cors".equals(request.getHeader("Sec-Fetch-Mode"));
     }

@@ -169,7 +169,7 @@ class InstrumentController {
 
     /** The instruments of this installation stand in one kitchen: those of another hear nothing of them. */
     private boolean ours() {
-        return settings.kitchen().equals(Kitchens.current());
+        return settings.kitchen().equals(Kitchens.orNobodys());
     }
 
     private void check(String id) {

@@ -1,16 +1,18 @@
 package com.deftchill.server.people;
 
+import com.deftchill.server.address.Address;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Supplier;
 import org.springframework.http.HttpMethod;
-import org.springframework.http.server.PathContainer;
 import org.springframework.web.util.pattern.PathPattern;
 import org.springframework.web.util.pattern.PathPatternParser;
 
 /**
  * What each role may do, in one list: the first line that fits counts. What is not listed is read by everybody of the kitchen and
- * written by nobody but its head, so that a new endpoint is closed until it is thought of.
+ * written by nobody but its head, so that a new endpoint is closed until it is thought of. Only what stands here as everybody's is
+ * open to whoever has not signed in.
  */
 public final class Access {
     /** Any method that writes. */
@@ -27,6 +29,14 @@ public final class Access {
             rule(HttpMethod.GET, "/api/invitations/{secret}", null),
             rule(HttpMethod.POST, "/api/invitations/{secret}/accepted", null),
             rule(HttpMethod.GET, "/api/schemas/**", null),
+            // Signing in by passkey; to get another one, one has signed in.
+            rule(HttpMethod.POST, "/webauthn/authenticate/options", null),
+            rule(HttpMethod.POST, "/login/webauthn", null),
+            rule(WRITING, "/webauthn/register/**", Role.GUEST),
+            // Whether it is alive and ready; figures for operators are told to their machine alone, see
+            // SecurityConfiguration.
+            rule(HttpMethod.GET, "/actuator/health/**", null),
+            rule(HttpMethod.GET, "/actuator/prometheus", null),
             // One's own session, account and kitchens.
             rule(WRITING, "/api/session/**", Role.GUEST),
             rule(WRITING, "/api/account/**", Role.GUEST),
@@ -75,19 +85,22 @@ public final class Access {
         return new Rule(method, PathPatternParser.defaultInstance.parse(path), role);
     }
 
+    /** What is under none of these is a page or a file of it: the same for all, read only. */
+    private static final Set<String> NO_PAGES = Set.of("api", "v3", "actuator", "webauthn", "login", "error");
+
     /** Who may ask this; empty: anybody, signed in or not. */
-    public static Optional<Role> needed(String method, String path) {
-        if (!path.startsWith("/api/")) {
-            return Optional.empty();
-        }
-        var parsed = PathContainer.parsePath(path);
+    public static Optional<Role> needed(String method, Address address) {
         boolean reads = method.equals("GET") || method.equals("HEAD") || method.equals("OPTIONS");
         for (var rule : RULES) {
-            boolean fits =
-                    rule.method() == WRITING ? !reads : rule.method().name().equals(method);
-            if (fits && rule.path().matches(parsed)) {
+            boolean fits = rule.method() == WRITING
+                    ? !reads
+                    : rule.method().name().equals(method.equals("HEAD") ? "GET" : method);
+            if (fits && rule.path().matches(address.path())) {
                 return Optional.ofNullable(rule.role());
             }
+        }
+        if (reads && !NO_PAGES.contains(address.first())) {
+            return Optional.empty();
         }
         return Optional.of(reads ? Role.GUEST : Role.HEAD);
     }
@@ -97,8 +110,8 @@ public final class Access {
      *
      * @param has their role, asked for only where it matters; empty: somebody who has not signed in
      */
-    public static boolean allows(Supplier<Optional<Role>> has, String method, String path) {
-        return needed(method, path)
+    public static boolean allows(Supplier<Optional<Role>> has, String method, Address address) {
+        return needed(method, address)
                 .map(needed ->
                         has.get().filter(role -> role.compareTo(needed) <= 0).isPresent())
                 .orElse(true);

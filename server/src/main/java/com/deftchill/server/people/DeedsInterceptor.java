@@ -1,5 +1,6 @@
 package com.deftchill.server.people;
 
+import com.deftchill.server.address.Address;
 import io.swagger.v3.oas.annotations.Operation;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -35,14 +36,16 @@ class DeedsInterceptor implements HandlerInterceptor, WebMvcConfigurer {
                 || !(handler instanceof HandlerMethod method)) {
             return;
         }
-        boolean stored = Access.needed(request.getMethod(), request.getRequestURI())
+        boolean stored = Access.needed(request.getMethod(), Address.of(request))
                 .filter(role -> role != Role.GUEST)
                 .isPresent();
         var operation = method.getMethodAnnotation(Operation.class);
         if (stored && operation != null) {
             Visitor.member()
-                    .ifPresent(
-                            member -> people.done(member.called(), operation.operationId(), request.getRequestURI()));
+                    .ifPresent(member -> people.done(
+                            member.called(),
+                            operation.operationId(),
+                            Address.of(request).toString()));
         }
     }
 }

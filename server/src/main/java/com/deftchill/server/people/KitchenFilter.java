@@ -1,5 +1,6 @@
 package com.deftchill.server.people;
 
+import com.deftchill.server.address.Address;
 import com.deftchill.server.tenancy.Kitchens;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
@@ -13,7 +14,7 @@ public class KitchenFilter extends OncePerRequestFilter {
     /** Pages and their files are the same for all: no session is looked up for them. */
     @Override
     protected boolean shouldNotFilter(HttpServletRequest request) {
-        return !request.getRequestURI().startsWith("/api/");
+        return !Address.of(request).isOfTheApi();
     }
 
     @Override

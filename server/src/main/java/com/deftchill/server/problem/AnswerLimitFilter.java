@@ -1,6 +1,7 @@
 package com.deftchill.server.problem;
 
 import com.deftchill.server.DeftChillSettings;
+import com.deftchill.server.address.Address;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.ServletOutputStream;
@@ -28,8 +29,8 @@ class AnswerLimitFilter extends OncePerRequestFilter {
     @Override
     protected boolean shouldNotFilter(HttpServletRequest request) {
         // What is kept as a file may be as large as it is.
-        return !request.getRequestURI().startsWith("/api/")
-                || request.getRequestURI().endsWith(".zip");
+        var address = Address.of(request);
+        return !address.isOfTheApi() || address.toString().endsWith(".zip");
     }
 
     @Override

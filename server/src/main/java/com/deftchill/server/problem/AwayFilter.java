@@ -1,5 +1,6 @@
 package com.deftchill.server.problem;
 
+import com.deftchill.server.address.Address;
 import com.deftchill.server.database.Away;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
@@ -35,7 +36,7 @@ class AwayFilter extends OncePerRequestFilter {
             if (!Away.isAway(e) || response.isCommitted()) {
                 throw e;
             }
-            LOG.warn("the database is away at {} {}: {}", request.getMethod(), request.getRequestURI(), e.getMessage());
+            LOG.warn("the database is away at {} {}: {}", request.getMethod(), Address.of(request), e.getMessage());
             response.reset();
             response.setHeader(HttpHeaders.RETRY_AFTER, ProblemHandler.AGAIN_SECONDS);
             problems.write(

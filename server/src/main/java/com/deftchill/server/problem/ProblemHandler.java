@@ -4,6 +4,7 @@ import com.deftchill.core.text.Argument;
 import com.deftchill.core.text.Message;
 import com.deftchill.core.verdict.Problem;
 import com.deftchill.server.DeftChillSettings;
+import com.deftchill.server.address.Address;
 import com.deftchill.server.database.Away;
 import io.github.resilience4j.bulkhead.BulkheadFullException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -274,16 +275,11 @@ class ProblemHandler {
                     List.of());
         }
         if (Away.isAway(e)) {
-            LOG.warn(
-                    "the database is away at {} {}: {}",
-                    request.getMethod(),
-                    request.getRequestURI(),
-                    e.getMessage(),
-                    e);
+            LOG.warn("the database is away at {} {}: {}", request.getMethod(), Address.of(request), e.getMessage(), e);
             return again(answer(HttpStatus.SERVICE_UNAVAILABLE, DATABASE_AWAY, AWAY_TITLE, AWAY_DETAIL, List.of()));
         }
         if (Away.isFull(e)) {
-            LOG.error("no room at {} {}: {}", request.getMethod(), request.getRequestURI(), e.getMessage());
+            LOG.error("no room at {} {}: {}", request.getMethod(), Address.of(request), e.getMessage());
             return answer(
                     HttpStatus.INSUFFICIENT_STORAGE,
                     "disk-full",
@@ -291,7 +287,7 @@ class ProblemHandler {
                     "the disk is full, so nothing can be stored; reading goes on. Make room and it goes on by itself",
                     List.of());
         }
-        LOG.error("our own error at {} {}", request.getMethod(), request.getRequestURI(), e);
+        LOG.error("our own error at {} {}", request.getMethod(), Address.of(request), e);
         return answer(
                 HttpStatus.INTERNAL_SERVER_ERROR,
                 "our-own-error",

@@ -1,6 +1,7 @@
 package com.deftchill.server.site;
 
 import com.deftchill.server.DeftChillSettings;
+import com.deftchill.server.address.Address;
 import com.deftchill.server.people.Access;
 import com.deftchill.server.people.KitchenFilter;
 import com.deftchill.server.people.Member;
@@ -9,6 +10,7 @@ import com.deftchill.server.people.Role;
 import com.deftchill.server.people.Visitor;
 import com.deftchill.server.problem.ProblemWriter;
 import com.deftchill.server.workplace.Computing;
+import jakarta.servlet.DispatcherType;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -39,6 +41,8 @@ import org.springframework.web.cors.CorsConfiguration;
 import org.springframework.web.cors.DefaultCorsProcessor;
 import org.springframework.web.cors.UrlBasedCorsConfigurationSource;
 import org.springframework.web.filter.CorsFilter;
+import org.springframework.web.util.pattern.PathPattern;
+import org.springframework.web.util.pattern.PathPatternParser;
 
 /**
  * Who may ask what: by role, see {@link Access}, and for their own kitchen. And what a web page of someone else's may not do: read
@@ -50,6 +54,7 @@ class SecurityConfiguration {
     private static final int SALT_BYTES = 16;
     private static final int HASH_BYTES = 32;
     private static final int ROUNDS = 2;
+    private static final PathPattern HEALTH = PathPatternParser.defaultInstance.parse("/actuator/health/**");
 
     /** Ant Design Vue writes its styles while it runs, so inline styles are let in; scripts never are. */
     private static final String CONTENT = String.join(
@@ -72,12 +77,8 @@ class SecurityConfiguration {
             ProblemWriter problems)
             throws Exception {
         return http.authorizeHttpRequests(requests -> requests.anyRequest()
-                        .access((authentication, context) -> new AuthorizationDecision(Access.allows(
-                                        () -> Visitor.member().map(Member::role),
-                                        context.getRequest().getMethod(),
-                                        context.getRequest().getRequestURI())
-                                && !isNobodys(context.getRequest())
-                                && (isOfEverybody(context.getRequest()) || isOfThisMachine(context.getRequest())))))
+                        .access((authentication, context) ->
+                                new AuthorizationDecision(isLetThrough(context.getRequest()))))
                 .securityContext(context -> context.securityContextRepository(contexts))
                 .addFilterAfter(new KitchenFilter(), AuthorizationFilter.class)
                 // The page reads the token from its cookie and says it with whatever it changes.
@@ -101,19 +102,33 @@ class SecurityConfiguration {
                 .build();
     }
 
+    private static boolean isLetThrough(HttpServletRequest request) {
+        // Something went wrong with a request that was let through, or was refused; what is told of it is ours.
+        if (request.getDispatcherType() == DispatcherType.ERROR) {
+            return true;
+        }
+        var address = Address.of(request);
+        return Access.allows(() -> Visitor.member().map(Member::role), request.getMethod(), address)
+                && !isNobodys(request, address)
+                && (isOfEverybody(address) || isOfThisMachine(request));
+    }
+
     /** Figures for operators are told to this machine alone; whether it is alive and ready, to everybody. */
-    private static boolean isOfEverybody(HttpServletRequest request) {
-        return !request.getRequestURI().startsWith("/actuator/")
-                || request.getRequestURI().startsWith("/actuator/health");
+    private static boolean isOfEverybody(Address address) {
+        return !address.first().equals("actuator") || HEALTH.matches(address.path());
     }
 
     /** A passkey is taken away at /api/account/passkeys, where it is looked whose it is. */
-    private static boolean isNobodys(HttpServletRequest request) {
-        return request.getMethod().equals("DELETE") && request.getRequestURI().startsWith("/webauthn/");
+    private static boolean isNobodys(HttpServletRequest request, Address address) {
+        return request.getMethod().equals("DELETE") && address.first().equals("webauthn");
     }
 
+    /** Asked by this machine itself, not through a balancer that runs on it. */
     private static boolean isOfThisMachine(HttpServletRequest request) {
-        return new IpAddressMatcher("127.0.0.0/8").matches(request) || new IpAddressMatcher("::1").matches(request);
+        return request.getHeader("X-Forwarded-For") == null
+                && request.getHeader("Forwarded") == null
+                && (new IpAddressMatcher("127.0.0.0/8").matches(request)
+                        || new IpAddressMatcher("::1").matches(request));
     }
 
     private static void signInFirst(HttpServletResponse response, ProblemWriter problems) throws IOException {

@@ -14,7 +14,7 @@ import org.springframework.stereotype.Component;
 class KitchenOfEntities implements CurrentTenantIdentifierResolver<String>, HibernatePropertiesCustomizer {
     @Override
     public String resolveCurrentTenantIdentifier() {
-        return Kitchens.current();
+        return Kitchens.orNobodys();
     }
 
     /** A session of the database begun for one kitchen is not gone on with for another. */

@@ -4,7 +4,7 @@ import java.util.function.Supplier;
 
 /**
  * Whose kitchen this thread works for. Set once where a request or a task of our own begins; everything that is stored is read and
- * written for that kitchen alone, see {@link KitchenOfEntities}.
+ * written for that kitchen alone, see {@link KitchenOfEntities}; where none was said, nothing stored is touched.
  */
 public final class Kitchens {
     /** The kitchen that every installation begins with. */
@@ -16,8 +16,21 @@ public final class Kitchens {
 
     private Kitchens() {}
 
-    /** The kitchen of this thread; {@link #NOBODYS} where none was said. */
+    /**
+     * The kitchen of this thread.
+     *
+     * @throws IllegalStateException where it works for none: what is stored is somebody's
+     */
     public static String current() {
+        var kitchen = orNobodys();
+        if (kitchen.equals(NOBODYS)) {
+            throw new IllegalStateException("nobody's kitchen has nothing in it: this was asked without one");
+        }
+        return kitchen;
+    }
+
+    /** The kitchen of this thread; {@link #NOBODYS} where it works for none. */
+    public static String orNobodys() {
         var kitchen = CURRENT.get();
         return kitchen == null ? NOBODYS : kitchen;
     }

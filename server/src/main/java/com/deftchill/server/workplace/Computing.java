@@ -143,7 +143,7 @@ public class Computing {
 
     /** Threads that compute work for whoever asked. */
     private static <T> Supplier<T> forKitchen(Supplier<T> work) {
-        var kitchen = Kitchens.current();
+        var kitchen = Kitchens.orNobodys();
         return () -> Kitchens.in(kitchen, work);
     }
 
