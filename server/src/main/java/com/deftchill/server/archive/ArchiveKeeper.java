@@ -10,8 +10,13 @@ import com.deftchill.server.problem.NotUnderstoodException;
 import com.deftchill.server.search.Words;
 import com.deftchill.server.tenancy.Kitchens;
 import com.deftchill.server.workplace.WorkplaceChanged;
+import io.github.resilience4j.bulkhead.Bulkhead;
+import io.github.resilience4j.bulkhead.BulkheadConfig;
+import io.github.resilience4j.bulkhead.BulkheadFullException;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.sql.SQLException;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
@@ -36,6 +41,17 @@ import tools.jackson.databind.node.ObjectNode;
 @Service
 class ArchiveKeeper {
     private static final int MOST_NOTES = 50;
+    /** ER_NO_REFERENCED_ROW_2: keys carry the kitchen, so another kitchen's row is none. */
+    private static final int NO_SUCH_PARENT = 1452;
+    /** Each holds a core and reads the disk; and what one takes of memory is bounded, not what many do. */
+    private static final Duration WAITS_FOR_ANOTHER = Duration.ofSeconds(20);
+
+    private final Bulkhead oneAtATime = Bulkhead.of(
+            "archives",
+            BulkheadConfig.custom()
+                    .maxConcurrentCalls(1)
+                    .maxWaitDuration(WAITS_FOR_ANOTHER)
+                    .build());
 
     private final ArchiveReader reader;
     private final Rows rows;
@@ -93,7 +109,17 @@ class ArchiveKeeper {
     /** What became of an archive. */
     record Kept(Map<String, Counted> counted, List<String> notes) {}
 
+    /** @throws BulkheadFullException while another archive is taken in that takes long */
     Kept keep(Path file) throws IOException {
+        oneAtATime.acquirePermission();
+        try {
+            return keepThis(file);
+        } finally {
+            oneAtATime.releasePermission();
+        }
+    }
+
+    private Kept keepThis(Path file) throws IOException {
         try (var zip = reader.open(file)) {
             var renamed = Renamed.of(reader.check(zip), named);
             var counted = new LinkedHashMap<String, Counted>();
@@ -108,17 +134,17 @@ class ArchiveKeeper {
                 counted.merge(table.key(), new Counted(0, 0, 0).plus(outcome), (a, b) -> a.plus(outcome));
             });
             events.publishEvent(new WorkplaceChanged());
-            return new Kept(counted, notes.subList(0, Math.min(MOST_NOTES, notes.size())));
+            return new Kept(counted, notes);
         }
     }
 
     private void settings(ZipFile zip, Map<String, Counted> counted) throws IOException {
-        var settings = reader.about(zip).get("settings");
-        if (settings != null) {
+        var settings = reader.settings(zip);
+        if (settings.isPresent()) {
             int added = transactions.execute(status -> jdbc.update(
                     "insert ignore into kitchen_settings (kitchen, version, settings) values (?, 0, ?)",
                     Kitchens.current(),
-                    json.writeValueAsString(settings)));
+                    json.writeValueAsString(settings.get())));
             counted.put("settings", new Counted(added, 1 - added, 0));
         }
     }
@@ -142,16 +168,27 @@ class ArchiveKeeper {
                 pictures.put(
                         photo, photos.taken(reader.photo(zip, photo.path("file").asString(""))));
             } catch (NotUnderstoodException e) {
-                notes.add(photo.path("file").asString("") + " is no photo that can be read");
+                if (notes.size() < MOST_NOTES) {
+                    notes.add(photo.path("file").asString("") + " is no photo that can be read");
+                }
             }
         }
         try {
             transactions.executeWithoutResult(status -> keep(table, row.values(), pictures));
             return Outcome.ADDED;
         } catch (DataIntegrityViolationException e) {
-            notes.add(row.file() + " belongs to something that is not here");
+            if (notes.size() < MOST_NOTES) {
+                notes.add(row.file()
+                        + (isOfSomethingElse(e)
+                                ? " belongs to something that is not here"
+                                : " has a value that cannot be, or lacks one"));
+            }
             return Outcome.LEFT_OUT;
         }
+    }
+
+    private static boolean isOfSomethingElse(DataIntegrityViolationException e) {
+        return e.getMostSpecificCause() instanceof SQLException sql && sql.getErrorCode() == NO_SUCH_PARENT;
     }
 
     private void keep(Table table, ObjectNode row, Map<JsonNode, PhotoService.Taken> pictures) {

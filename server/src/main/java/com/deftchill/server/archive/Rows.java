@@ -88,8 +88,8 @@ class Rows {
             case DAY -> nodes.stringNode(LocalDate.parse(text(column, value)).toString());
             case TIME -> nodes.stringNode(LocalTime.parse(text(column, value)).toString());
             case MOMENT -> nodes.stringNode(Instant.parse(text(column, value)).toString());
-            case WHOLE -> nodes.numberNode(number(column, value).longValue());
-            case FIGURE -> nodes.numberNode(number(column, value).doubleValue());
+            case WHOLE -> nodes.numberNode(whole(column, value));
+            case FIGURE -> nodes.numberNode(figure(column, value));
             case YES_OR_NO -> {
                 if (!value.isBoolean()) {
                     throw new IllegalArgumentException(column.key() + " must be true or false");
@@ -108,11 +108,18 @@ class Rows {
         return value.asString();
     }
 
-    private static Number number(Column column, JsonNode value) {
-        if (!value.isNumber()) {
+    private static long whole(Column column, JsonNode value) {
+        if (!value.isIntegralNumber() || !value.canConvertToLong()) {
+            throw new IllegalArgumentException(column.key() + " must be a whole number");
+        }
+        return value.longValue();
+    }
+
+    private static double figure(Column column, JsonNode value) {
+        if (!value.isNumber() || !Double.isFinite(value.doubleValue())) {
             throw new IllegalArgumentException(column.key() + " must be a number");
         }
-        return value.numberValue();
+        return value.doubleValue();
     }
 
     /** Sets one column of a statement, from {@code at} on. */

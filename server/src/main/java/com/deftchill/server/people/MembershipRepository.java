@@ -17,4 +17,6 @@ interface MembershipRepository extends JpaRepository<MembershipEntity, UUID> {
     List<MembershipEntity> findForChangeByKitchenOrderBySince(String kitchen);
 
     Optional<MembershipEntity> findByKitchenAndAccountId(String kitchen, UUID account);
+
+    long countByAccountIdAndRole(UUID account, Role role);
 }

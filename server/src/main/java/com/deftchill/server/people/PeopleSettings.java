@@ -13,6 +13,7 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  * @param machineSession the same of one begun with the key of ./start
  * @param tries how often one address may try to sign in under one name in ten minutes
  * @param triesOfAddress the same under whatever names
+ * @param kitchens how many kitchens somebody may be the head of
  * @param hashKib memory that hashing a password takes, KiB: what OWASP asks for at least, more where the machine has it
  * @param passkeyHost name of the host that passkeys are bound to
  * @param origins addresses of the pages that may use them, such as {@code https://pastry.example}; empty: this machine's own
@@ -25,6 +26,7 @@ public record PeopleSettings(
         @DefaultValue("365d") Duration machineSession,
         @DefaultValue("8") int tries,
         @DefaultValue("60") int triesOfAddress,
+        @DefaultValue("20") int kitchens,
         @DefaultValue("19456") int hashKib,
         @DefaultValue("localhost") String passkeyHost,
         @DefaultValue List<String> origins,

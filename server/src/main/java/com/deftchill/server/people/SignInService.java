@@ -1,5 +1,6 @@
 package com.deftchill.server.people;
 
+import com.deftchill.core.text.Argument;
 import com.deftchill.core.verdict.Problem;
 import com.deftchill.server.problem.NotFoundException;
 import com.deftchill.server.problem.NotUnderstoodException;
@@ -42,6 +43,7 @@ class SignInService {
     private final TransactionTemplate transactions;
     private final JdbcClient jdbc;
     private final Clock clock;
+    private final PeopleSettings settings;
     private final SingletonSupplier<String> nobodys;
 
     SignInService(
@@ -52,7 +54,8 @@ class SignInService {
             PasswordEncoder passwords,
             TransactionTemplate transactions,
             JdbcClient jdbc,
-            Clock clock) {
+            Clock clock,
+            PeopleSettings settings) {
         this.accounts = accounts;
         this.memberships = memberships;
         this.kitchens = kitchens;
@@ -61,6 +64,7 @@ class SignInService {
         this.transactions = transactions;
         this.jdbc = jdbc;
         this.clock = clock;
+        this.settings = settings;
         nobodys = SingletonSupplier.of(() -> passwords.encode(Secrets.draw()));
     }
 
@@ -222,6 +226,14 @@ class SignInService {
     public Member open(Member member, String name) {
         if (name.isBlank()) {
             throw refused("name", name, "people.name");
+        }
+        if (memberships.countByAccountIdAndRole(member.account(), Role.HEAD) >= settings.kitchens()) {
+            throw new NotUnderstoodException(List.of(Problem.of(
+                    "field-invalid",
+                    "/name",
+                    "name",
+                    name,
+                    Problem.rule("people.kitchens").with("most", Argument.figure(settings.kitchens(), 0)))));
         }
         var kitchen = kitchens.save(new KitchenNameEntity(UUID.randomUUID().toString(), name.strip(), clock.instant()));
         memberships.save(new MembershipEntity(member.account(), kitchen.getId(), Role.HEAD, clock.instant()));

@@ -17,6 +17,7 @@ class NetworkGuardTest {
                 Duration.ofDays(365),
                 8,
                 60,
+                20,
                 64,
                 "localhost",
                 List.of(),
