@@ -21,15 +21,9 @@ public record StrengthFactors(List<Factor> factors) {
     /**
      * @param name what it is
      * @param value multiplies the rigidity; 1 changes nothing, 0 prevents the gel
-     * @param words for what is behind it, with the place of a figure where there is one
-     * @param figure of this mix behind it
+     * @param because what of this mix is behind it
      */
-    public record Factor(String name, double value, String words, double figure) {
-        /** What of this mix is behind it. */
-        public String because() {
-            return String.format(Locale.ROOT, words.replace("% of", "%% of"), figure);
-        }
-    }
+    public record Factor(String name, double value, String because) {}
 
     /** Below this difference from 1 a factor is not worth a line. */
     private static final double NOTEWORTHY = 5e-3;
@@ -67,7 +61,7 @@ public record StrengthFactors(List<Factor> factors) {
     /** Bubbles weaken the continuous phase by (1 - air share)^2 [L]. */
     private static void air(Mix mix, List<Factor> found) {
         double continuous = 1 - mix.airShare();
-        add(found, "air", continuous * continuous, "%.0f % of the volume", 100 * mix.airShare());
+        add(found, "air", continuous * continuous, "%.0f %% of the volume", 100 * mix.airShare());
     }
 
     private static void milkProtein(Mix mix, GelParameters p, List<Factor> found) {
@@ -80,7 +74,12 @@ public record StrengthFactors(List<Factor> factors) {
     }
 
     private static void fat(Mix mix, GelParameters p, List<Factor> found) {
-        add(found, "fat droplets", filler(mix.fatVolumeShare(), p), "%.0f % of the volume", 100 * mix.fatVolumeShare());
+        add(
+                found,
+                "fat droplets",
+                filler(mix.fatVolumeShare(), p),
+                "%.0f %% of the volume",
+                100 * mix.fatVolumeShare());
     }
 
     private static StrengthFactors gelatin(Mix mix, double kept, GelParameters p, List<Factor> found) {
@@ -91,17 +90,17 @@ public record StrengthFactors(List<Factor> factors) {
                 found,
                 "alcohol",
                 alcohol(p).value(mix.alcoholByVolume()),
-                "%.1f % of the liquid",
+                "%.1f %% of the liquid",
                 100 * mix.alcoholByVolume());
-        add(found, "sugar", sugar(p).value(mix.sugarOfAqueous()), "%.0f % of the liquid", 100 * mix.sugarOfAqueous());
+        add(found, "sugar", sugar(p).value(mix.sugarOfAqueous()), "%.0f %% of the liquid", 100 * mix.sugarOfAqueous());
         if (mix.saltOfAqueous() > p.saltFrom().value()) {
-            add(found, "salt", p.saltKeeps().value(), "%.1f % of the liquid", 100 * mix.saltOfAqueous());
+            add(found, "salt", p.saltKeeps().value(), "%.1f %% of the liquid", 100 * mix.saltOfAqueous());
         }
-        add(found, "heat", kept, "%.1f % of the strength lost", 100 * (1 - kept));
+        add(found, "heat", kept, "%.1f %% of the strength lost", 100 * (1 - kept));
         if (mix.protease() != Protease.NONE) {
             double value =
                     mix.protease() == Protease.STRONG ? 0 : p.weakEnzymeKeeps().value();
-            found.add(new Factor("raw fruit enzyme", value, mix.proteaseFrom().replace("%", "%%"), 0));
+            found.add(new Factor("raw fruit enzyme", value, mix.proteaseFrom()));
         }
         return new StrengthFactors(found);
     }
@@ -126,9 +125,10 @@ public record StrengthFactors(List<Factor> factors) {
         return phi < 1 ? Math.min(most, crowded) : most;
     }
 
-    private static void add(List<Factor> found, String name, double value, String words, double figure) {
+    /** @param format of ours, never of somebody's text */
+    private static void add(List<Factor> found, String name, double value, String format, double figure) {
         if (Math.abs(value - 1) >= NOTEWORTHY) {
-            found.add(new Factor(name, value, words, figure));
+            found.add(new Factor(name, value, String.format(Locale.ROOT, format, figure)));
         }
     }
 

@@ -3,6 +3,7 @@ package com.deftchill.core.learn;
 import com.deftchill.core.assess.Assessor;
 import com.deftchill.core.batch.BatchReader;
 import com.deftchill.core.batch.Mixing;
+import com.deftchill.core.build.Curves;
 import com.deftchill.core.dessert.Dessert;
 import com.deftchill.core.dessert.Study;
 import com.deftchill.core.formula.WrittenFormula;
@@ -18,7 +19,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
-import org.hipparchus.analysis.interpolation.LinearInterpolator;
 
 /**
  * Asks the models how what was measured depends on what is not known. Keeps answers, so that a formula made often is asked once. One
@@ -262,21 +262,28 @@ public final class Responses {
     }
 
     private static double core(Study study, double minute) {
-        var minutes = study.history().minutes();
-        var celsius = study.history().warmestC();
-        int last = minutes.length - 1;
-        if (minute <= minutes[0] || minute >= minutes[last]) {
-            return minute <= minutes[0] ? celsius[0] : celsius[last];
-        }
-        return new LinearInterpolator().interpolate(minutes, celsius).value(minute);
+        return Curves.at(study.history().minutes(), study.history().warmestC(), minute);
     }
 
-    /** All that a list of batches and what was measured of them comes to; what a formula has no figure for is left out. */
-    public List<Observation> observations(List<Measured> measured, Learning.Progress progress) {
+    /** Told of a reading whose batch could not be computed. */
+    public interface Failed {
+        void of(Measured measured, RuntimeException why);
+    }
+
+    /**
+     * All that a list of batches and what was measured of them comes to; what a formula has no figure for is left out.
+     *
+     * @param failed told of what cannot be computed: it is left out too, and nothing else for it
+     */
+    public List<Observation> observations(List<Measured> measured, Learning.Progress progress, Failed failed) {
         var found = new ArrayList<Observation>();
         for (int i = 0; i < measured.size(); i++) {
             var one = measured.get(i);
-            of(one).ifPresent(response -> found.add(new Observation(one, response)));
+            try {
+                of(one).ifPresent(response -> found.add(new Observation(one, response)));
+            } catch (RuntimeException e) {
+                failed.of(one, e);
+            }
             progress.at((i + 1.0) / measured.size());
         }
         return found;

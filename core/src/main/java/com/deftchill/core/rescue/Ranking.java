@@ -1,6 +1,7 @@
 package com.deftchill.core.rescue;
 
 import com.deftchill.core.assess.Assessor;
+import com.deftchill.core.build.Curves;
 import com.deftchill.core.dessert.Dessert;
 import com.deftchill.core.formula.Changes;
 import com.deftchill.core.formula.WrittenFormula;

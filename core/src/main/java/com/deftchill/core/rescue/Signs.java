@@ -2,6 +2,7 @@ package com.deftchill.core.rescue;
 
 import com.deftchill.core.assess.Assessor;
 import com.deftchill.core.batch.Mixing;
+import com.deftchill.core.build.Curves;
 import com.deftchill.core.dessert.Dessert;
 import com.deftchill.core.dessert.Study;
 import com.deftchill.core.judge.layers.LayerVerdicts;

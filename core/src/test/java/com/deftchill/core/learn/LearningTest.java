@@ -122,7 +122,9 @@ class LearningTest {
         var alone = learn(RESPONSES, log);
         assertThat(alone.figure(GOLD).orElseThrow().tangledWith()).containsExactly(MadeUp.WARMER);
         var overnight = new Measured(made("b0", CREAM), MadeUp.CORE.get(2), 4);
-        var never = RESPONSES.observations(List.of(overnight), share -> {});
+        var never = RESPONSES.observations(List.of(overnight), share -> {}, (one, why) -> {
+            throw why;
+        });
         assertThat(alone.next(GOLD, never).orElseThrow().like().measure()).isEqualTo(overnight.measure());
         for (var measure : MadeUp.CORE) {
             double shown = Responses.predicted(Kitchens.ASSESSOR.rough(), CREAM, measure, HANDBOOK)
@@ -165,7 +167,13 @@ class LearningTest {
         var log = IntStream.range(0, 6)
                 .mapToObj(i -> new Measured(made("b" + i, CREAM), STANDS, 40))
                 .toList();
-        var learnt = Learning.of(both.observations(log, s -> {}), both::prior, () -> {}, s -> {});
+        var learnt = Learning.of(
+                both.observations(log, s -> {}, (one, why) -> {
+                    throw why;
+                }),
+                both::prior,
+                () -> {},
+                s -> {});
         var lot = learnt.figure(GOLD).orElseThrow();
         assertThat(lot.state()).isIn(State.TANGLED, State.TOO_LITTLE);
         assertThat(learnt.told()).noneMatch(figure -> figure.unknown().equals(GOLD));
@@ -257,7 +265,13 @@ class LearningTest {
         }
         var responses = new Responses(
                 Kitchens.ASSESSOR.rough(), HANDBOOK, Set.of(Unknown.Scope.COOLER, Unknown.Scope.PROBE), Set.of());
-        var learnt = Learning.of(responses.observations(log, s -> {}), responses::prior, () -> {}, s -> {});
+        var learnt = Learning.of(
+                responses.observations(log, s -> {}, (one, why) -> {
+                    throw why;
+                }),
+                responses::prior,
+                () -> {},
+                s -> {});
         var one = learnt.figure(high).orElseThrow();
         var other = learnt.figure(Unknown.probe("probe-2/")).orElseThrow();
         // What both share may be the fridge; what they differ by is theirs.
@@ -282,7 +296,13 @@ class LearningTest {
         var log = IntStream.range(0, 900)
                 .mapToObj(i -> new Measured(made("b" + i, CREAM), Measure.of(Quantity.FIRMNESS), real))
                 .toList();
-        var learnt = Learning.of(responses.observations(log, s -> {}), responses::prior, () -> {}, s -> {});
+        var learnt = Learning.of(
+                responses.observations(log, s -> {}, (one, why) -> {
+                    throw why;
+                }),
+                responses::prior,
+                () -> {},
+                s -> {});
         // A set cream has no yolk foam: nothing is said of one.
         assertThat(learnt.figures()).extracting(Learnt.Figure::unknown).containsExactly(unknown);
         assertThat(learnt.figures().get(0).state()).isEqualTo(State.LEARNT);

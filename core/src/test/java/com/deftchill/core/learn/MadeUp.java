@@ -127,6 +127,12 @@ final class MadeUp {
     }
 
     static Learnt learn(Responses responses, List<Measured> log) {
-        return Learning.of(responses.observations(log, share -> {}), responses::prior, () -> {}, share -> {});
+        return Learning.of(
+                responses.observations(log, share -> {}, (one, why) -> {
+                    throw why;
+                }),
+                responses::prior,
+                () -> {},
+                share -> {});
     }
 }

@@ -5,6 +5,7 @@ import static com.deftchill.core.Kitchens.STANDARD;
 
 import com.deftchill.core.assess.Assessor;
 import com.deftchill.core.assess.Sensible;
+import com.deftchill.core.build.Curves;
 import com.deftchill.core.dessert.Dessert;
 import com.deftchill.core.formula.Changes;
 import com.deftchill.core.formula.WrittenFormula;

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.deftchill.core.Desserts;
 import com.deftchill.core.assess.Assessor;
 import com.deftchill.core.assess.Sensible;
+import com.deftchill.core.build.Curves;
 import com.deftchill.core.formula.Changes;
 import com.deftchill.core.formula.WrittenFormula;
 import com.deftchill.core.rescue.Observed.Reading;

@@ -88,7 +88,10 @@ class LogController {
     @Operation(operationId = "searchLog", summary = "Batches found by a wish, newest first, page by page")
     LogPage search(
             @ParameterObject @Valid LogWish wish,
-            @RequestParam(defaultValue = "0") @Min(value = 0, message = "must be 0 or more") int page,
+            @RequestParam(defaultValue = "0")
+                    @Min(value = 0, message = "must be from 0 to 1000000")
+                    @Max(value = 1_000_000, message = "must be from 0 to 1000000")
+                    int page,
             @RequestParam(defaultValue = "50")
                     @Min(value = 1, message = "must be from 1 to 200")
                     @Max(value = 200, message = "must be from 1 to 200")

@@ -2,6 +2,7 @@ package com.deftchill.server.document;
 
 import com.deftchill.core.formula.WrittenFormula;
 import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.Nulls;
 import java.util.List;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
@@ -46,6 +47,8 @@ class DocumentJson {
             var module = new SimpleModule("formula documents");
             module.setDeserializerModifier(new LiftsOlder());
             builder.addModule(module);
+            // Nothing in a list is nothing: refused where it comes in, with its place.
+            builder.changeDefaultNullHandling(given -> given.withContentNulls(Nulls.FAIL));
         };
     }
 

@@ -65,7 +65,10 @@ class RevisionController {
     @Operation(operationId = "listRevisions", summary = "List the states a formula had, newest first, page by page")
     RevisionPage list(
             @PathVariable UUID formulaId,
-            @RequestParam(defaultValue = "0") @Min(value = 0, message = "must be 0 or more") int page,
+            @RequestParam(defaultValue = "0")
+                    @Min(value = 0, message = "must be from 0 to 1000000")
+                    @Max(value = 1_000_000, message = "must be from 0 to 1000000")
+                    int page,
             @RequestParam(defaultValue = "200")
                     @Min(value = 1, message = "must be from 1 to 200")
                     @Max(value = 200, message = "must be from 1 to 200")

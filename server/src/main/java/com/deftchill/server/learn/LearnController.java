@@ -118,13 +118,17 @@ class LearnController {
     /** A dessert by the numbers of now and by those proposed. */
     record ChangeView(UUID formulaId, String name, StoredPrediction now, StoredPrediction then) {}
 
+    /** A batch that could not be computed, so that nothing was learnt from it. */
+    record BrokenBatch(UUID batchId, String formula, LocalDate madeOn) {}
+
     record ProposalView(
             List<FigureView> figures,
             List<ReadingView> readings,
             List<GoodnessView> goodness,
             List<ChangeView> changes,
             double scatter,
-            int batches) {}
+            int batches,
+            List<BrokenBatch> broken) {}
 
     @PostMapping("/proposals")
     @Operation(

@@ -32,6 +32,7 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -39,6 +40,8 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -47,6 +50,8 @@ import org.springframework.transaction.support.TransactionTemplate;
 /** Proposes what the log tells, and keeps what the cook accepts of it. */
 @Service
 class LearnService {
+    private static final Logger LOG = LoggerFactory.getLogger(LearnService.class);
+
     /** So many of the latest batches are learnt from. */
     private static final int MOST_BATCHES = 400;
     /** So many formulas are shown with what would change. */
@@ -131,12 +136,14 @@ class LearnService {
      *
      * @param never readings that could be taken
      * @param batches that were learnt from, and those left out
+     * @param broken those of them that could not be computed: nothing was learnt from them
      * @param changes what it does to desserts that were made last
      */
     record Proposal(
             Learnt learnt,
             List<Observation> never,
             List<LogReadings.Of> batches,
+            Set<UUID> broken,
             Map<String, String> using,
             List<Change> changes) {}
 
@@ -150,9 +157,18 @@ class LearnService {
         var using = using();
         return computing.stoppable(asked, (assessor, workplace, stop) -> {
             var responses = responses(wish, handbook, assessor);
-            var learnt = learnt(wish, batches, responses, stop, asked);
-            var changes = changes(learnt, batches, assessor, handbook, workplace, using);
-            return new Proposal(learnt, never(batches, responses), batches, using, changes);
+            var broken = new LinkedHashSet<UUID>();
+            var learnt = learnt(wish, batches, responses, stop, asked, broken);
+            var changes = changes(
+                    learnt,
+                    batches.stream()
+                            .filter(batch -> !broken.contains(batch.id()))
+                            .toList(),
+                    assessor,
+                    handbook,
+                    workplace,
+                    using);
+            return new Proposal(learnt, never(batches, responses), batches, broken, using, changes);
         });
     }
 
@@ -174,15 +190,27 @@ class LearnService {
                 .toList();
     }
 
-    private Learnt learnt(Wish wish, List<LogReadings.Of> batches, Responses responses, Stop stop, Asked asked) {
+    private Learnt learnt(
+            Wish wish, List<LogReadings.Of> batches, Responses responses, Stop stop, Asked asked, Set<UUID> broken) {
         var measured = batches.stream()
                 .filter(batch -> !wish.without().contains(batch.id()))
                 .flatMap(batch -> batch.measured().stream())
                 .toList();
-        var seen = responses.observations(measured, share -> {
-            stop.check();
-            progress.put(asked.page(), PART * share);
-        });
+        var seen = responses.observations(
+                measured,
+                share -> {
+                    stop.check();
+                    progress.put(asked.page(), PART * share);
+                },
+                (one, why) -> {
+                    // Given up, rather than failed.
+                    stop.check();
+                    LOG.error(
+                            "batch {} cannot be computed: nothing is learnt from it",
+                            one.made().batch(),
+                            why);
+                    broken.add(UUID.fromString(one.made().batch()));
+                });
         var learnt = Learning.of(
                 seen, responses::prior, stop, share -> progress.put(asked.page(), PART + (1 - PART) * share));
         progress.invalidate(asked.page());
@@ -215,7 +243,7 @@ class LearnService {
                     measured.add(new Measured(made, Measure.coreAt(SOON_MINUTES), 1));
                     measured.add(new Measured(made, Measure.coreAt(NIGHT_MINUTES), 1));
                 });
-        return responses.observations(measured, share -> {});
+        return responses.observations(measured, share -> {}, (one, why) -> {});
     }
 
     /** Of the handbook's workplace: what was learnt before is no part of it. */

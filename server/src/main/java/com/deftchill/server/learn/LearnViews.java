@@ -13,6 +13,7 @@ import com.deftchill.core.parameters.Parameter;
 import com.deftchill.core.text.Argument;
 import com.deftchill.core.text.Message;
 import com.deftchill.server.batchlog.LogReadings;
+import com.deftchill.server.learn.LearnController.BrokenBatch;
 import com.deftchill.server.learn.LearnController.ChangeView;
 import com.deftchill.server.learn.LearnController.FigureView;
 import com.deftchill.server.learn.LearnController.GoodnessView;
@@ -73,7 +74,11 @@ class LearnViews {
                         .map(c -> new ChangeView(c.formulaId(), c.name(), c.now(), c.then()))
                         .toList(),
                 learnt.scatter(),
-                byId.size());
+                byId.size(),
+                proposal.batches().stream()
+                        .filter(batch -> proposal.broken().contains(batch.id()))
+                        .map(batch -> new BrokenBatch(batch.id(), batch.name(), batch.madeOn()))
+                        .toList());
     }
 
     private FigureView figure(

@@ -20,6 +20,7 @@ class Pdf {
     private static final String FONT = "Atkinson Hyperlegible";
     private static final int REGULAR = 400;
     private static final int BOLD = 700;
+    private static final int UNKNOWN = 0xFFFD;
 
     private final TemplateEngine templates = new TemplateEngine();
 
@@ -50,7 +51,7 @@ class Pdf {
         builder.usePdfUaAccessibility(true);
         builder.useFont(() -> font("400Regular"), FONT, REGULAR, FontStyle.NORMAL, true);
         builder.useFont(() -> font("700Bold"), FONT, BOLD, FontStyle.NORMAL, true);
-        builder.withHtmlContent(templates.process(template, context), null);
+        builder.withHtmlContent(printable(templates.process(template, context)), null);
         builder.toStream(out);
         try {
             builder.run();
@@ -58,6 +59,27 @@ class Pdf {
             throw new UncheckedIOException(template, e);
         }
         return out.toByteArray();
+    }
+
+    /**
+     * What XML cannot say (XML 1.0, production 2: most control characters, half a surrogate pair) is shown as a character that is not
+     * known, so that nothing typed keeps a paper from being printed.
+     */
+    static String printable(String text) {
+        var shown = new StringBuilder(text.length());
+        text.codePoints().map(c -> isSayable(c) ? c : UNKNOWN).forEach(shown::appendCodePoint);
+        return shown.toString();
+    }
+
+    private static boolean isSayable(int c) {
+        return c == '\t'
+                || c == '\n'
+                || c == '\r'
+                || c >= ' '
+                        && !Character.isISOControl(c)
+                        && !(c >= 0xD800 && c <= 0xDFFF)
+                        && c != 0xFFFE
+                        && c != 0xFFFF;
     }
 
     private static InputStream font(String name) {

@@ -3,12 +3,14 @@ package com.deftchill.server.plan;
 import com.deftchill.core.plan.Schedule;
 import com.deftchill.core.plan.WrittenPlan;
 import com.deftchill.core.plan.WrittenPlan.PlannedDish;
+import com.deftchill.server.formula.FormulaEntity;
 import com.deftchill.server.formula.FormulaService;
 import com.deftchill.server.problem.NotFoundException;
 import com.deftchill.server.problem.StaleVersionException;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.PageRequest;
@@ -80,7 +82,7 @@ public class PlanService {
                 dishes.add(dish);
                 continue;
             }
-            var formula = formulas.get(id(dish.formula()));
+            var formula = known(dish.formula()).orElseThrow(() -> new NotFoundException("Formula", dish.formula()));
             dishes.add(dish.withDocument(formula.getVersion(), formula.getDocument()));
         }
         return plan.withDishes(dishes);
@@ -90,24 +92,22 @@ public class PlanService {
     @Transactional(readOnly = true)
     List<String> changed(WrittenPlan plan) {
         return plan.dishes().stream()
-                .filter(dish -> {
-                    try {
-                        var now = formulas.get(id(dish.formula()));
-                        return now.getVersion() != dish.version()
-                                && !now.getDocument().equals(dish.document());
-                    } catch (NotFoundException e) {
-                        return false;
-                    }
-                })
+                .filter(dish -> known(dish.formula())
+                        .filter(now -> now.getVersion() != dish.version()
+                                && !now.getDocument().equals(dish.document()))
+                        .isPresent())
                 .map(PlannedDish::id)
                 .toList();
     }
 
-    private static UUID id(String text) {
+    /** Empty where it was deleted since, or the id is none: looked for, since an exception would undo the whole transaction. */
+    private Optional<FormulaEntity> known(String formula) {
+        UUID id;
         try {
-            return UUID.fromString(text);
+            id = UUID.fromString(formula);
         } catch (IllegalArgumentException e) {
-            throw new NotFoundException("Formula", text);
+            return Optional.empty();
         }
+        return formulas.find(id);
     }
 }

@@ -28,12 +28,20 @@ class BodyLimitFilter extends OncePerRequestFilter {
         this.photo = settings.maxPhoto().toBytes() + SLACK;
     }
 
-    private long limit(HttpServletRequest request) {
+    private TooLargeException.Of kind(HttpServletRequest request) {
         var kind = request.getContentType();
         if (kind != null && kind.startsWith("application/zip")) {
-            return archive;
+            return TooLargeException.Of.ARCHIVE;
         }
-        return kind != null && kind.startsWith("image/") ? photo : document;
+        return kind != null && kind.startsWith("image/") ? TooLargeException.Of.PHOTO : TooLargeException.Of.DOCUMENT;
+    }
+
+    private long limit(TooLargeException.Of kind) {
+        return switch (kind) {
+            case ARCHIVE -> archive;
+            case PHOTO -> photo;
+            case DOCUMENT -> document;
+        };
     }
 
     @Override
@@ -43,7 +51,8 @@ class BodyLimitFilter extends OncePerRequestFilter {
                 new HttpServletRequestWrapper(request) {
                     @Override
                     public ServletInputStream getInputStream() throws IOException {
-                        return new Limited(super.getInputStream(), limit(request));
+                        var kind = kind(request);
+                        return new Limited(super.getInputStream(), kind, limit(kind));
                     }
                 },
                 response);
@@ -51,10 +60,14 @@ class BodyLimitFilter extends OncePerRequestFilter {
 
     private static final class Limited extends ServletInputStream {
         private final ServletInputStream in;
+        private final TooLargeException.Of kind;
+        private final long limit;
         private long left;
 
-        Limited(ServletInputStream in, long limit) {
+        Limited(ServletInputStream in, TooLargeException.Of kind, long limit) {
             this.in = in;
+            this.kind = kind;
+            this.limit = limit;
             this.left = limit;
         }
 
@@ -75,7 +88,7 @@ class BodyLimitFilter extends OncePerRequestFilter {
         private void count(int read) throws IOException {
             left -= read;
             if (left < 0) {
-                throw new TooLargeException();
+                throw new TooLargeException(kind, limit);
             }
         }
 

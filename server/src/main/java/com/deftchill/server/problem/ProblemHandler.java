@@ -3,7 +3,6 @@ package com.deftchill.server.problem;
 import com.deftchill.core.text.Argument;
 import com.deftchill.core.text.Message;
 import com.deftchill.core.verdict.Problem;
-import com.deftchill.server.DeftChillSettings;
 import com.deftchill.server.address.Address;
 import com.deftchill.server.database.Away;
 import io.github.resilience4j.bulkhead.BulkheadFullException;
@@ -48,13 +47,9 @@ class ProblemHandler {
             "the database does not answer; what is typed is kept in this browser, computing goes on, and it is stored by itself"
                     + " when the database is back";
     static final String AGAIN_SECONDS = "2";
+    private static final long KILOBYTES_OF_A_MEGABYTE = 1024;
+    private static final long KILOBYTES_SAID = 10 * KILOBYTES_OF_A_MEGABYTE;
     private static final Logger LOG = LoggerFactory.getLogger(ProblemHandler.class);
-
-    private final DeftChillSettings settings;
-
-    ProblemHandler(DeftChillSettings settings) {
-        this.settings = settings;
-    }
 
     @ExceptionHandler
     ResponseEntity<ProblemResponse> notUnderstood(NotUnderstoodException e) {
@@ -155,14 +150,16 @@ class ProblemHandler {
 
     @ExceptionHandler
     ResponseEntity<ProblemResponse> tooLarge(TooLargeException e) {
-        long most = settings.maxDocument().toKilobytes();
+        long most = e.mostKilobytes();
         var rule = Problem.rule("document-too-large").with("most", Argument.figure(most, 0));
+        var what = e.of().name().toLowerCase(Locale.ROOT);
         return answer(
                 HttpStatus.CONTENT_TOO_LARGE,
-                "document-too-large",
+                what + "-too-large",
                 "Too large",
-                "the document must be at most " + most + " kB",
-                List.of(Problem.of("document-too-large", "", "Document", "", rule)));
+                "the " + what + " must be at most "
+                        + (most < KILOBYTES_SAID ? most + " kB" : most / KILOBYTES_OF_A_MEGABYTE + " MB"),
+                List.of(Problem.of("document-too-large", "", what, "", rule)));
     }
 
     @ExceptionHandler

@@ -40,8 +40,8 @@ record Answered(
     private static final Path CASES = Path.of("src/test/resources/practice");
     private static final Path DEMO = Path.of("src/main/resources/demo");
     private static final JsonMapper JSON = JsonMapper.builder().build();
-    private static final Assessor ASSESSOR = new Assessor(ChillOptions.standard());
-    private static final Workplace KITCHEN =
+    static final Assessor ASSESSOR = new Assessor(ChillOptions.standard());
+    static final Workplace KITCHEN =
             new Workplace(LarderFiles.shipped(), KitchenReader.standard(), Parameters.shipped());
     private static final Map<Path, Answered> KNOWN = new ConcurrentHashMap<>();
 
