@@ -54,6 +54,9 @@ is_ours() {
   for word in "$@"; do [[ "$args" == *" $word "* ]] || return 1; done
 }
 
+# Whether it is that process itself that has this copy's lock, not what it had begun and left behind.
+holds_instance() { [[ "$1" =~ ^[0-9]+$ ]] && ls -l "/proc/$1/fd" 2>/dev/null | grep -qF "$run/instance.lock"; }
+
 # end PID SECONDS: asks a process to end and waits; false when it does not.
 end() {
   kill "$1" 2>/dev/null || return 0
@@ -82,6 +85,34 @@ build_lock() {
 }
 build_done() { exec 8>&-; }
 
+# For scripts that measure: builds modules with all that they need, also in a clone that never built anything; what fails is shown.
+#   build_of MODULE,MODULE [MAVEN OPTION ...]   their jars
+#   classpath_of MODULE                         prints what runs its classes and its tests'
+#   figures_of MODULE TEST PATTERN OPTION...    (MAVEN_MORE for an option of Maven itself) runs one test of it and prints the lines of it that fit; fails where there is none
+shown_when_it_fails() {
+  local log=$run/${0##*/}.log
+  "$@" >"$log" 2>&1 8>&- || { tail -n 40 "$log" >&2; die "${0##*/} could not be built or run, see $log"; }
+}
+build_of() {
+  local modules=$1
+  shift
+  build_lock
+  shown_when_it_fails mvn -q -B -ntp -Dspotless.check.skip -DskipTests -pl "$modules" -am "$@" package
+}
+classpath_of() {
+  build_of "$1" dependency:build-classpath -Dmdep.outputFile=target/classpath -Dmdep.includeScope=test
+  echo "$1/target/classes:$1/target/test-classes:$(cat "$1/target/classpath")"
+}
+figures_of() {
+  local module=$1 test=$2 pattern=$3
+  shift 3
+  build_lock
+  export PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 PLAYWRIGHT_NODEJS_PATH=${PLAYWRIGHT_NODEJS_PATH:-$(command -v node)}
+  shown_when_it_fails mvn -B -ntp -Dspotless.check.skip -Dtest="$test" -Dsurefire.failIfNoSpecifiedTests=false -DargLine="$*" \
+    -pl "$module" -am ${MAVEN_MORE:-} package
+  grep -E "$pattern" "$run/${0##*/}.log" || die "nothing like '$pattern' was printed, see $run/${0##*/}.log"
+}
+
 # A hash of everything the build reads.
 sources_hash() {
   # Every module that is run, as the parent names them; what a build writes itself is no source of it.
@@ -89,6 +120,44 @@ sources_hash() {
     && find pom.xml $(for m in $modules; do echo "$m/pom.xml"; [ ! -d "$m/src/main" ] || echo "$m/src/main"; done) web/package-lock.json \
     web/index.html web/public web/src web/*.ts web/*.json ops/npm-install.sh -type f -not -path '*/generated/*' -not -path web/components.d.ts -print0 \
     | sort -z | xargs -0 sha256sum | sha256sum | cut -c1-16)
+}
+
+# Room that is given up when the disk is full, so that the database can go on: it dies, and does not start again, without any.
+ballast=$run/ballast
+ballast_mb=64
+free_mb() { df -Pm "$run" 2>/dev/null | awk 'NR == 2 { print $4 }'; }
+# Takes it while there is plenty; gives it up where there is nothing left. True when it was given up now.
+keep_ballast() {
+  local free
+  free=$(free_mb)
+  if [ -f "$ballast" ] && [ "${free:-0}" -lt 8 ]; then rm -f "$ballast"; return 0; fi
+  if [ ! -f "$ballast" ] && [ "${free:-0}" -gt $((8 * ballast_mb)) ]; then
+    # Written, not only promised: a file with holes takes no room.
+    if head -c "${ballast_mb}M" /dev/urandom >"$ballast.part" 2>/dev/null; then mv "$ballast.part" "$ballast"; else rm -f "$ballast.part"; fi
+  fi
+  return 1
+}
+
+# Whether a ./restore has this copy pause. It holds a lock for as long as it lives: one that was killed holds nothing.
+held() {
+  [ -f "$run/hold" ] || return 1
+  if (flock -n 7) 7>"$run/hold.lock" 2>/dev/null; then rm -f "$run/hold"; return 1; fi
+}
+
+# What a ./restore that was killed half way had backed up is put back.
+finish_restore() {
+  local before
+  [ -f "$run/restoring" ] || return 0
+  before=$(cat "$run/restoring")
+  say "A ./restore was broken off; putting back what there was before it, from $before ..."
+  put_in_place "$before" || die "could not put it back: ./restore $before"
+  rm -f "$run/restoring"
+}
+
+# put_in_place FILE: everything of a backup in place of what the database has, which runs.
+put_in_place() {
+  database <<<"drop database if exists deftchill; create database deftchill character set utf8mb4 collate utf8mb4_unicode_ci;" \
+    && read_backup "$1" | database deftchill
 }
 
 # The database of this copy, started for as long as the script runs when it is not running.

@@ -32,7 +32,7 @@ fail() {
   exit 1
 }
 
-# What a server that was killed left in /tmp.
+# What a server that was killed left there.
 forget_socket_dir() {
   if [ -f "$dir/socket-dir" ]; then rm -rf "$(cat "$dir/socket-dir")" "$dir/socket-dir"; fi
 }
@@ -43,7 +43,10 @@ start() {
   local socket_dir socket port password
   # Temporary tables lie there too: a server that starts clears its tmpdir of them, whosever they are.
   forget_socket_dir
-  socket_dir=$(mktemp -d /tmp/deftchill-db.XXXXXX)
+  # In memory where the machine has a place for it: a disk that is full is not wanted for sorting.
+  local place=/tmp
+  if [ -d /dev/shm ] && [ -w /dev/shm ]; then place=/dev/shm; fi
+  socket_dir=$(mktemp -d "$place/deftchill-db.XXXXXX")
   echo "$socket_dir" >"$dir/socket-dir"
   socket=$socket_dir/s
   # The port that it had is kept: whoever knows it by that finds it again.
@@ -74,7 +77,8 @@ SQL
   nohup mariadbd --no-defaults --user="$user" --datadir="$data" --bind-address=127.0.0.1 --port="$port" \
     --socket="$socket" --tmpdir="$socket_dir" --pid-file="$pid_file" --log-error="$dir/mariadb.log" --skip-name-resolve \
     --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci --default-time-zone=+00:00 \
-    --init-file="$dir/init.sql" --innodb-log-file-size=16M "${speed[@]}" >>"$dir/mariadb.log" 2>&1 </dev/null &
+    --init-file="$dir/init.sql" --innodb-log-file-size=16M \
+    --tmp-memory-table-size=64M --max-heap-table-size=64M "${speed[@]}" >>"$dir/mariadb.log" 2>&1 </dev/null &
   local server=$!
   for _ in $(seq 900); do
     if mariadb --no-defaults --protocol=tcp -h127.0.0.1 -P"$port" -udeftchill -p"$password" -e 'select 1' deftchill >/dev/null 2>&1; then

@@ -1,9 +1,19 @@
+import type { ClientRequest } from 'node:http'
 import { fileURLToPath } from 'node:url'
 import vue from '@vitejs/plugin-vue'
 import { AntDesignVueResolver } from 'unplugin-vue-components/resolvers'
 import Components from 'unplugin-vue-components/vite'
 import { VitePWA } from 'vite-plugin-pwa'
 import { defineConfig } from 'vitest/config'
+
+const address = process.env.DEFTCHILL_ADDRESS ?? 'http://127.0.0.1:8080'
+/** The server answers its own pages alone: what this one asks is asked as from there. */
+const asked = {
+  target: address,
+  changeOrigin: true,
+  configure: (proxy: { on(event: 'proxyReq', heard: (asking: ClientRequest) => void): unknown }) =>
+    proxy.on('proxyReq', (asking) => asking.getHeader('origin') && asking.setHeader('origin', address)),
+}
 
 export default defineConfig({
   plugins: [
@@ -47,7 +57,7 @@ export default defineConfig({
     }),
   ],
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
-  server: { proxy: { '/api': process.env.DEFTCHILL_ADDRESS ?? 'http://127.0.0.1:8080' } },
+  server: { proxy: { '/api': asked, '/webauthn': asked, '/login': asked } },
   build: { chunkSizeWarningLimit: 1200 },
   // One window for all files: each puts back what it replaced, and four fifths of the time are saved.
   test: {

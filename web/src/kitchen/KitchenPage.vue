@@ -8,11 +8,14 @@ import ChoiceField from '@/look/ChoiceField.vue'
 import TypedField from '@/look/TypedField.vue'
 import StationBar from '@/look/StationBar.vue'
 import KitchenNav from '@/people/KitchenNav.vue'
+import { useSession } from '@/people/useSession'
 import { settingGroups } from './settings'
+import { keepTyped, unsaved } from './typedSettings'
 
 /** How the kitchen works. Saved on the button: a setting changes the answer to every formula. */
 const queries = useQueryClient()
 const choices = useChoices()
+const { who } = useSession()
 const { data: kitchen } = useQuery({ queryKey: ['kitchen'], queryFn: api.kitchen })
 const typed = ref<KitchenSettings>()
 const version = ref(0)
@@ -24,11 +27,21 @@ watch(
   kitchen,
   (stored) => {
     if (!stored || typed.value) return
-    typed.value = { ...stored.settings }
-    version.value = stored.version
+    const before = unsaved(localStorage, who.value?.kitchen ?? '', stored.settings)
+    typed.value = { ...(before?.settings ?? stored.settings) }
+    version.value = before?.version ?? stored.version
+    if (before) note.value = 'Typed earlier on this device and not saved yet: save it, or leave it as it was.'
   },
   { immediate: true },
 )
+watch([typed, kitchen], ([settings, stored]) => {
+  if (!settings || !stored) return
+  const same = JSON.stringify(settings) === JSON.stringify(stored.settings)
+  keepTyped(
+    localStorage,
+    same ? undefined : { kitchen: who.value?.kitchen ?? '', version: version.value, settings },
+  )
+})
 const changed = computed(
   () => typed.value && JSON.stringify(typed.value) !== JSON.stringify(kitchen.value?.settings),
 )
@@ -65,6 +78,8 @@ async function save() {
 
 function asTheyWere() {
   if (kitchen.value) typed.value = { ...kitchen.value.settings }
+  if (kitchen.value) version.value = kitchen.value.version
+  note.value = ''
   problems.value = []
 }
 </script>

@@ -93,6 +93,14 @@ async function take() {
         <h2 class="section-title">Not told yet</h2>
         <FigureRow v-for="f in rest" :key="f.key" :figure="f" />
       </section>
+      <section v-if="data.broken.length" aria-label="Could not be computed">
+        <h2 class="section-title">Could not be computed <small>nothing was learnt from these</small></h2>
+        <p v-for="b in data.broken" :key="b.batchId">
+          <RouterLink :to="{ name: 'batch', params: { id: b.batchId } }"
+            >{{ b.formula }}, {{ b.madeOn }}</RouterLink
+          >
+        </p>
+      </section>
       <section v-if="wild.length || without.length" aria-label="Readings that stand out">
         <h2 class="section-title">Readings that stand out <small>they count, but less</small></h2>
         <p v-for="r in wild" :key="r.batchId + r.quantity + (r.minutes ?? '')" class="wild">

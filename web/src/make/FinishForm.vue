@@ -1,15 +1,20 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import { useChoices } from '@/answers/useChoices'
 import type { MakingEvent } from '@/api/client'
 
-/** The end of a batch: how it came out, its height by ruler, a note; then it is in the log. */
+/**
+ * The end of a batch: it goes into the log at once, with how it came out where that is known already; else that is said later. To
+ * give it up is a small thing beside, asked about and taken back.
+ */
 const props = defineProps<{
   /** Portions whose outcome was said one by one. */
   portions: number
 }>()
 const emit = defineEmits<{ finished: [events: [MakingEvent['kind'], Partial<MakingEvent>?][]] }>()
 const choices = useChoices()
+const outcomes = computed(() => choices('outcome').filter((o) => o.value !== 'NOT_KNOWN'))
+const discarding = ref(false)
 const outcome = ref('')
 const stood = ref('')
 const note = ref('')
@@ -35,7 +40,7 @@ function finish() {
     </h2>
     <div class="outcomes">
       <button
-        v-for="o in choices('outcome')"
+        v-for="o in outcomes"
         :key="o.value"
         type="button"
         :aria-pressed="outcome === o.value"
@@ -49,9 +54,18 @@ function finish() {
     /></label>
     <label>Note <input v-model="note" maxlength="2000" /></label>
     <p v-if="wrong" role="alert">{{ wrong }}</p>
-    <button type="submit" class="end">
-      {{ outcome || props.portions ? 'Put it in the log' : 'End without an entry in the log' }}
-    </button>
+    <p v-if="!outcome && !props.portions" class="later">
+      Not known yet? Put it in the log now and say it there when it is turned out or eaten.
+    </p>
+    <button type="submit" class="end">Put it in the log</button>
+    <p class="discard">
+      <template v-if="discarding">
+        Discard this batch? Nothing of it goes into the log.
+        <button type="button" @click="emit('finished', [['DISCARDED']])">Discard it</button>
+        <button type="button" @click="discarding = false">Keep it</button>
+      </template>
+      <button v-else type="button" @click="discarding = true">Discard this batch…</button>
+    </p>
   </form>
 </template>
 
@@ -85,6 +99,22 @@ button[aria-pressed='true'],
   background: var(--ink);
   color: var(--white);
   font-weight: 700;
+}
+
+.later,
+.discard {
+  margin: 0;
+  color: var(--quiet);
+  font-size: 14px;
+}
+
+.discard {
+  justify-self: end;
+}
+
+.discard button {
+  padding: 0 12px;
+  font-size: 14px;
 }
 
 label {

@@ -68,7 +68,15 @@ useEventListener('keydown', (e: KeyboardEvent) => {
 })
 watch(
   () => making.value?.finished,
-  (is) => is && void router.push(making.value?.batch ? `/log/${making.value.batch}` : '/make'),
+  (is) => {
+    if (!is || !making.value) return
+    const gaveUp = making.value.events.findLast((e) => e.kind === 'DISCARDED')
+    void router.push(
+      making.value.batch || !gaveUp
+        ? `/log/${making.value.batch ?? ''}`
+        : { name: 'makings', query: { discarded: making.value.id, by: gaveUp.id, name: making.value.name } },
+    )
+  },
 )
 </script>
 

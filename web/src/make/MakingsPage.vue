@@ -5,6 +5,7 @@ import { computed } from 'vue'
 import { api, type Making } from '@/api/client'
 import StationBar from '@/look/StationBar.vue'
 import { clockOf, countdown } from './moments'
+import { useDiscarded } from './useDiscarded'
 
 /** All batches that are being made: what wants hands next over all of them, and every timer that runs. */
 useTitle('Make · Deft Chill')
@@ -31,6 +32,7 @@ const timers = computed(() =>
     )
     .sort((a, b) => a.left - b.left),
 )
+const { discarded, takeBack, failed } = useDiscarded()
 const done = (m: Making) => m.steps.filter((s) => s.state === 'DONE').length
 </script>
 
@@ -41,6 +43,11 @@ const done = (m: Making) => m.steps.filter((s) => s.state === 'DONE').length
     <p class="beside">
       <RouterLink to="/make/cues">What it looks like</RouterLink>
       <RouterLink to="/make/instruments">Probe and scale</RouterLink>
+    </p>
+    <p v-if="discarded" role="status" class="discarded">
+      {{ discarded.name }} was discarded.
+      <button type="button" @click="takeBack">Undo</button>
+      <span v-if="failed" role="alert">Deft Chill does not answer now; try again.</span>
     </p>
     <p v-if="isError" role="alert">Deft Chill does not answer now; it is asked again by itself.</p>
     <p v-else-if="data && !makings.length" class="none">
@@ -80,6 +87,26 @@ const done = (m: Making) => m.steps.filter((s) => s.state === 'DONE').length
 </template>
 
 <style scoped>
+.discarded {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+  align-items: center;
+  padding: 8px 14px;
+  background: var(--panel);
+}
+
+.discarded button {
+  min-height: 56px;
+  padding: 0 18px;
+  border: 1px solid var(--edge-deep);
+  border-radius: 4px;
+  background: transparent;
+  color: var(--ink);
+  font-size: 16px;
+  cursor: pointer;
+}
+
 .makings {
   display: grid;
   gap: 14px;

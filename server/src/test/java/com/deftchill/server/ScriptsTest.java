@@ -74,6 +74,63 @@ class ScriptsTest {
         }
     }
 
+    /** A pause asked for by a ./restore ends with it, however it ends. */
+    @Test
+    void aRestoreThatIsKilledHoldsNothing(@TempDir Path copy) throws IOException, InterruptedException {
+        var in = "source ops/common.sh; run=" + copy + "; ";
+        assertThat(run("bash", "-c", in + "held")).endsWith("ended with 1");
+        var restore = new ProcessBuilder(
+                        "bash", "-c", in + "exec 7>$run/hold.lock; flock 7; touch $run/hold; echo up; exec sleep 600")
+                .directory(ROOT.toFile())
+                .start();
+        try {
+            assertThat(restore.inputReader().readLine()).isEqualTo("up");
+            assertThat(run("bash", "-c", in + "held")).endsWith("ended with 0");
+        } finally {
+            restore.destroyForcibly().waitFor();
+        }
+        assertThat(run("bash", "-c", in + "held")).endsWith("ended with 1");
+        assertThat(copy.resolve("hold")).doesNotExist();
+    }
+
+    /** A lock that only a left-over child has is not a running copy. */
+    @Test
+    void whatAKilledStartLeftBehindIsNoRunningCopy(@TempDir Path copy) throws IOException, InterruptedException {
+        var in = "source ops/common.sh; run=" + copy + "; ";
+        var start = new ProcessBuilder("bash", "-c", in + "exec 9>$run/instance.lock; flock 9; echo up; exec sleep 600")
+                .directory(ROOT.toFile())
+                .start();
+        try {
+            assertThat(start.inputReader().readLine()).isEqualTo("up");
+            assertThat(run("bash", "-c", in + "holds_instance " + start.pid())).endsWith("ended with 0");
+            assertThat(run(
+                            "bash",
+                            "-c",
+                            in + "holds_instance " + ProcessHandle.current().pid()))
+                    .endsWith("ended with 1");
+        } finally {
+            start.destroyForcibly().waitFor();
+        }
+        assertThat(run("bash", "-c", in + "holds_instance " + start.pid())).endsWith("ended with 1");
+    }
+
+    /** Room is kept while there is plenty, and given up where there is none. */
+    @Test
+    void roomIsKeptForADiskThatIsFull(@TempDir Path copy) throws IOException, InterruptedException {
+        var in = "source ops/common.sh; run=" + copy + "; ballast=$run/ballast; ballast_mb=1; ";
+        assertThat(run("bash", "-c", in + "free_mb() { echo 1000; }; keep_ballast"))
+                .endsWith("ended with 1");
+        assertThat(copy.resolve("ballast")).hasSize(1 << 20);
+        assertThat(run("bash", "-c", in + "free_mb() { echo 20; }; keep_ballast"))
+                .endsWith("ended with 1");
+        assertThat(copy.resolve("ballast")).exists();
+        assertThat(run("bash", "-c", in + "free_mb() { echo 0; }; keep_ballast"))
+                .endsWith("ended with 0");
+        assertThat(copy.resolve("ballast")).doesNotExist();
+        assertThat(run("bash", "-c", in + "free_mb() { echo 0; }; keep_ballast"))
+                .endsWith("ended with 1");
+    }
+
     @Test
     void aProcessIsOursByItsWordsNotByItsNumber() throws IOException, InterruptedException {
         var mine = new ProcessBuilder("sleep", "600").start();

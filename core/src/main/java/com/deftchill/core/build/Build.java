@@ -93,7 +93,8 @@ public final class Build {
                     air(stay, batch)));
         }
         if (table.ends()) {
-            var home = new Stay(batch.cooler(), batch.airC(), EVER, Stay.Cover.OPEN, Stay.Stand.USUAL);
+            // What stands covered stays covered when it stands longer.
+            var home = new Stay(batch.cooler(), batch.airC(), EVER, table.last().cover(), Stay.Stand.USUAL);
             places.add(home.place(batch.parameters().cold(), EVER, nudge.h(), nudge.airK(), air(home, batch)));
         }
         return places;

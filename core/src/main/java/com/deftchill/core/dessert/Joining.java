@@ -38,8 +38,10 @@ public record Joining(double hotC, double coldC, double hotG, double coldG, doub
             hot += line.cold() ? 0 : grams;
             cold += line.cold() ? grams : 0;
         }
-        all.add(component.gel().waterG(), WATER, BLOOM_C);
-        all.add(component.gel().grams(), PROTEIN, BLOOM_C);
+        // Dissolved in the hot share it comes as it was bloomed; where nothing else is hot, it was melted by itself.
+        double gelC = hot > 0 ? BLOOM_C : hotC;
+        all.add(component.gel().waterG(), WATER, gelC);
+        all.add(component.gel().grams(), PROTEIN, gelC);
         return new Joining(hotC, coldC, hot, cold, all.celsius(), bowl);
     }
 

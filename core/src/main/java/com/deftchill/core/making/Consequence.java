@@ -34,6 +34,9 @@ public record Consequence(List<Message> shifts, List<Verdict> verdicts, List<Pro
     /** A shift of a volume that stays quiet, as a share (handbook 7). */
     private static final double QUIET_VOLUME = 0.03;
 
+    /** A shift of firmness that stays quiet, of 100 [E]: nobody tastes less. */
+    private static final double QUIET_FIRMNESS = 4;
+
     private static final Consequence NONE = new Consequence(List.of(), List.of(), List.of());
 
     public Consequence {
@@ -99,11 +102,14 @@ public record Consequence(List<Message> shifts, List<Verdict> verdicts, List<Pro
                 i < Math.min(before.components().size(), after.components().size());
                 i++) {
             volume(before.components().get(i), after.components().get(i)).ifPresent(shifts::add);
+            firmness(before.components().get(i), after.components().get(i)).ifPresent(shifts::add);
         }
         var was = before.prediction();
         var is = after.prediction();
-        later("sets", was.setsAfterMinutes(), is.setsAfterMinutes()).ifPresent(shifts::add);
-        later("turns-out", was.turnsOutAfterMinutes(), is.turnsOutAfterMinutes())
+        // What becomes softer is sooner as firm as it ever will be: nobody has gained anything by that.
+        boolean softer = softer(before, after);
+        later("sets", was.setsAfterMinutes(), is.setsAfterMinutes(), softer).ifPresent(shifts::add);
+        later("turns-out", was.turnsOutAfterMinutes(), is.turnsOutAfterMinutes(), softer)
                 .ifPresent(shifts::add);
         if (was.standingMm().isPresent() && is.standingMm().isPresent()) {
             double by = is.standingMm().get() - was.standingMm().get();
@@ -129,14 +135,49 @@ public record Consequence(List<Message> shifts, List<Verdict> verdicts, List<Pro
                 .with("is", Argument.millilitres(after.amounts().yieldMl())));
     }
 
-    private static Optional<Message> later(String what, Optional<Double> was, Optional<Double> is) {
+    /** How firm it is as it comes from the cold, 0 to 100; empty for what is not poured as a layer. */
+    private static Optional<Double> firmness(ComponentAnswer component) {
+        return component
+                .warming()
+                .filter(warming -> warming.firmness().length > 0)
+                .map(warming -> warming.firmness()[0]);
+    }
+
+    private static Optional<Message> firmness(ComponentAnswer before, ComponentAnswer after) {
+        var was = firmness(before);
+        var is = firmness(after);
+        if (was.isEmpty() || is.isEmpty() || Math.abs(is.get() - was.get()) < QUIET_FIRMNESS) {
+            return Optional.empty();
+        }
+        return Optional.of(Message.of("making.shift.firmness")
+                .with("name", Argument.name(after.name()))
+                .with("way", Argument.either(is.get() < was.get(), "softer", "firmer"))
+                .with("is", Argument.figure(is.get(), 0))
+                .with("was", Argument.figure(was.get(), 0)));
+    }
+
+    private static boolean softer(Assessment before, Assessment after) {
+        for (int i = 0;
+                i < Math.min(before.components().size(), after.components().size());
+                i++) {
+            var was = firmness(before.components().get(i));
+            var is = firmness(after.components().get(i));
+            if (was.isPresent() && is.isPresent() && is.get() <= was.get() - QUIET_FIRMNESS) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static Optional<Message> later(
+            String what, Optional<Double> was, Optional<Double> is, boolean neverSooner) {
         if (was.isEmpty() || is.isEmpty()) {
             return was.isPresent() == is.isPresent()
                     ? Optional.empty()
                     : Optional.of(Message.of("making.shift." + what + (is.isEmpty() ? "-no-more" : "-now")));
         }
         double by = is.get() - was.get();
-        return Math.abs(by) < QUIET_MINUTES
+        return Math.abs(by) < QUIET_MINUTES || by < 0 && neverSooner
                 ? Optional.empty()
                 : Optional.of(Message.of("making.shift." + what)
                         .with("way", Argument.either(by > 0, "later", "sooner"))

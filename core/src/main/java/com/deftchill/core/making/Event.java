@@ -54,8 +54,10 @@ public record Event(
         STOOD,
         /** An earlier event does not count. */
         UNDONE,
-        /** The batch is done with. */
-        FINISHED
+        /** The batch is done with: it goes into the log. */
+        FINISHED,
+        /** The batch is given up: nothing of it goes into the log. */
+        DISCARDED
     }
 
     /** When it happened, s since 1970. */

@@ -10,6 +10,7 @@ import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -165,6 +166,33 @@ public final class Making {
         return filled.isPresent()
                 ? filled
                 : events.stream().mapToLong(Event::second).min();
+    }
+
+    /**
+     * What went wrong, by the symptoms' ids: those after which somebody looked for the cause or took a remedy. Who merely opens one after
+     * the other to read about it has said nothing of the batch.
+     */
+    public List<String> wentWrong() {
+        var found = new LinkedHashSet<String>();
+        String opened = null;
+        for (var event : events) {
+            if (event.kind() == Kind.WENT_WRONG) {
+                opened = event.text();
+            } else if (opened != null && (event.kind() == Kind.LOOKED || event.kind() == Kind.TOOK)) {
+                found.add(opened);
+            }
+        }
+        return List.copyOf(found);
+    }
+
+    /** Given up, and not taken back. */
+    public boolean discarded() {
+        return !finished() && wasGivenUp();
+    }
+
+    /** Given up by somebody, whatever happened to it since. */
+    public boolean wasGivenUp() {
+        return events.stream().anyMatch(event -> event.kind() == Kind.DISCARDED);
     }
 
     public boolean finished() {

@@ -39,8 +39,6 @@ class Happenings {
             return Optional.empty();
         }
         var making = makings.with(id, happened);
-        return making.finished() && !MakingService.outcome(making).isEmpty()
-                ? Optional.of(batches.predict(making.made()))
-                : Optional.empty();
+        return making.finished() ? Optional.of(batches.predict(making.made())) : Optional.empty();
     }
 }

@@ -1,6 +1,7 @@
 package com.deftchill.server.making;
 
 import com.deftchill.core.formula.WrittenFormula;
+import com.deftchill.core.making.Making;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
@@ -124,6 +125,18 @@ class MakingEntity implements Persistable<UUID> {
 
     UUID getBatchId() {
         return batchId;
+    }
+
+    /** Finished, and not in the log yet; what was given up on one device and finished on another is finished. */
+    boolean isToBeLogged(Making making) {
+        return batchId == null && (finishedAt == null || making.wasGivenUp());
+    }
+
+    /** It is made after all. */
+    void goOn() {
+        if (batchId == null) {
+            finishedAt = null;
+        }
     }
 
     /** @param batch its entry in the log; null where there is none */

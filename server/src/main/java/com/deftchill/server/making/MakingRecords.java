@@ -108,10 +108,9 @@ class MakingRecords {
                     .with("before", row.before().said())
                     .with("after", row.after().said())));
         }
+        making.wentWrong().forEach(symptom -> lines.add(write(Message.of("rescue.symptom." + symptom))));
         for (var event : making.events()) {
-            if (event.kind() == Kind.WENT_WRONG) {
-                lines.add(write(Message.of("rescue.symptom." + event.text())));
-            } else if (event.kind() == Kind.TOOK && !event.text().isEmpty()) {
+            if (event.kind() == Kind.TOOK && !event.text().isEmpty()) {
                 lines.add(event.text());
             }
         }

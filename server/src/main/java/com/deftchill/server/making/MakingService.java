@@ -57,6 +57,7 @@ class MakingService {
     private final KitchenService kitchens;
     private final MakingRecords records;
     private final MessageWriter messages;
+    private static final String NOT_KNOWN = "NOT_KNOWN";
     private final Clock clock;
 
     MakingService(
@@ -190,11 +191,15 @@ class MakingService {
         events.flush();
         // Not read again: of many entries that would be most of the work.
         var now = kept(entity, all);
-        if (now.making().finished() && entity.getFinishedAt() == null) {
+        if (now.making().discarded()) {
+            entity.finish(clock.instant(), null);
+        } else if (!now.making().finished()) {
+            // Given up, and taken back.
+            entity.goOn();
+        } else if (entity.isToBeLogged(now.making())) {
             if (!predicted
-                            .map(Predicted::document)
-                            .equals(Optional.of(now.making().made()))
-                    && !outcome(now.making()).isEmpty()) {
+                    .map(Predicted::document)
+                    .equals(Optional.of(now.making().made()))) {
                 TransactionAspectSupport.currentTransactionStatus().setRollbackOnly();
                 return Optional.empty();
             }
@@ -217,13 +222,10 @@ class MakingService {
                 event.instrument());
     }
 
-    /** Its entry in the log, where it was said how it came out. */
+    /** Its entry in the log; how it came out may be said later. */
     private UUID logged(Kept kept, Optional<Predicted> predicted) {
         var making = kept.making();
         var outcome = outcome(making);
-        if (outcome.isEmpty()) {
-            return null;
-        }
         var stood = making.said(Kind.STOOD).replace("mm", "").replace(',', '.').strip();
         if (!stood.isEmpty() && !stood.matches("\\d{1,3}(\\.\\d+)?")) {
             throw refused("standing height", making.said(Kind.STOOD), "making.height");
@@ -244,7 +246,7 @@ class MakingService {
                         records.of(making)));
     }
 
-    /** What was said of the whole; else what came of most portions. */
+    /** What was said of the whole; else what came of most portions; else that it is not known yet. */
     static String outcome(Making making) {
         var portions = making.saidOf(Kind.CAME_OUT).values();
         var whole = making.events().stream()
@@ -254,7 +256,7 @@ class MakingService {
         return whole.orElseGet(() -> counted(portions).entrySet().stream()
                 .max(Map.Entry.comparingByValue())
                 .map(Map.Entry::getKey)
-                .orElse(""));
+                .orElse(NOT_KNOWN));
     }
 
     private static Map<String, Integer> counted(Collection<String> outcomes) {
@@ -301,11 +303,11 @@ class MakingService {
     /** What was noted, what went wrong and what was done about it. */
     private String note(Making making) {
         var lines = new ArrayList<String>();
+        making.wentWrong().forEach(symptom -> lines.add(write(Message.of("rescue.symptom." + symptom))));
         for (var event : making.events()) {
             var text = event.text();
             switch (event.kind()) {
                 case NOTED -> lines.add(text);
-                case WENT_WRONG -> lines.add(write(Message.of("rescue.symptom." + text)));
                 case TOOK -> {
                     if (!text.isEmpty()) {
                         lines.add(text);

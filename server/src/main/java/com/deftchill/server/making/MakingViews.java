@@ -118,7 +118,7 @@ final class MakingViews {
                 entity.getBegunAt().getEpochSecond(),
                 now,
                 entity.getZone().getId(),
-                making.finished(),
+                making.finished() || making.discarded(),
                 Optional.ofNullable(entity.getBatchId()),
                 Guide.next(guided, now).map(next -> next.step().id()).orElse(""),
                 guided.stream()

@@ -9,7 +9,7 @@ import org.springframework.stereotype.Component;
 
 /**
  * How often somebody may try to get in. Counted by address, and by address and name: whoever guesses at a name from elsewhere does
- * not lock out the one whose it is. Each copy of the application counts for itself.
+ * not lock out the one whose it is. A name is whose account it finds, however it is spelt. Each copy of the application counts for itself.
  */
 @Component
 class Tries {
@@ -22,20 +22,35 @@ class Tries {
             .expireAfterAccess(WITHIN)
             .build();
 
-    Tries(PeopleSettings settings) {
+    private final AccountRepository accounts;
+
+    Tries(PeopleSettings settings, AccountRepository accounts) {
         this.settings = settings;
+        this.accounts = accounts;
     }
 
     /** Whether one more try is let through; it is counted. */
     boolean another(String address, String name) {
         return bucket(address, settings.triesOfAddress()).tryConsume(1)
-                && bucket(address + " " + AccountEntity.folded(name), settings.tries())
-                        .tryConsume(1);
+                && bucket(address + " " + whose(name), settings.tries()).tryConsume(1);
+    }
+
+    /** Whether an address may begin another sign-in by passkey; it is counted as a try of nobody's. */
+    boolean another(String address) {
+        return bucket(address, settings.triesOfAddress()).tryConsume(1);
+    }
+
+    /** The database takes more spellings for the same name than we fold: letters without width, accents. */
+    private String whose(String name) {
+        var folded = AccountEntity.folded(name);
+        return accounts.findByNameFolded(folded)
+                .map(account -> account.getId().toString())
+                .orElse(folded);
     }
 
     /** Whoever got in begins anew. */
     void gotIn(String address, String name) {
-        buckets.invalidate(address + " " + AccountEntity.folded(name));
+        buckets.invalidate(address + " " + whose(name));
     }
 
     private Bucket bucket(String key, int most) {

@@ -1,6 +1,7 @@
 package com.deftchill.server.problem;
 
 import com.deftchill.server.DeftChillSettings;
+import com.deftchill.server.connections.ConnectionSettings;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ReadListener;
 import jakarta.servlet.ServletException;
@@ -9,10 +10,14 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletRequestWrapper;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.time.Duration;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
-/** Stops reading a request body once it is larger than any document; a photo may be larger, and says so by its kind. */
+/**
+ * Stops reading a request body once it is larger than any document, or once it has taken too long as a whole; a photo may be larger,
+ * and says so by its kind.
+ */
 @Component
 class BodyLimitFilter extends OncePerRequestFilter {
     private static final long SLACK = 1024;
@@ -20,8 +25,10 @@ class BodyLimitFilter extends OncePerRequestFilter {
     private final long document;
     private final long photo;
     private final long archive;
+    private final ConnectionSettings connections;
 
-    BodyLimitFilter(DeftChillSettings settings) {
+    BodyLimitFilter(DeftChillSettings settings, ConnectionSettings connections) {
+        this.connections = connections;
         this.document = settings.maxDocument().toBytes();
         this.archive = settings.maxArchive().toBytes();
         // One byte too many is refused by the photo's own rule, with its own words.
@@ -52,7 +59,7 @@ class BodyLimitFilter extends OncePerRequestFilter {
                     @Override
                     public ServletInputStream getInputStream() throws IOException {
                         var kind = kind(request);
-                        return new Limited(super.getInputStream(), kind, limit(kind));
+                        return new Limited(super.getInputStream(), kind, limit(kind), connections);
                     }
                 },
                 response);
@@ -62,9 +69,12 @@ class BodyLimitFilter extends OncePerRequestFilter {
         private final ServletInputStream in;
         private final TooLargeException.Of kind;
         private final long limit;
+        private final ConnectionSettings connections;
+        private final long began = System.nanoTime();
         private long left;
 
-        Limited(ServletInputStream in, TooLargeException.Of kind, long limit) {
+        Limited(ServletInputStream in, TooLargeException.Of kind, long limit, ConnectionSettings connections) {
+            this.connections = connections;
             this.in = in;
             this.kind = kind;
             this.limit = limit;
@@ -89,6 +99,9 @@ class BodyLimitFilter extends OncePerRequestFilter {
             left -= read;
             if (left < 0) {
                 throw new TooLargeException(kind, limit);
+            }
+            if (read > 0 && connections.isTooSlow(limit - left, Duration.ofNanos(System.nanoTime() - began))) {
+                throw new TooSlowException();
             }
         }
 

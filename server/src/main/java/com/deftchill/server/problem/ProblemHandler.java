@@ -163,10 +163,23 @@ class ProblemHandler {
     }
 
     @ExceptionHandler
+    ResponseEntity<ProblemResponse> tooSlow(TooSlowException e) {
+        return answer(
+                HttpStatus.REQUEST_TIMEOUT,
+                "too-slow",
+                "Too slow",
+                "it did not come in time; send it again",
+                List.of());
+    }
+
+    @ExceptionHandler
     ResponseEntity<ProblemResponse> unreadable(HttpMessageNotReadableException e) {
         for (Throwable cause = e; cause != null; cause = cause.getCause()) {
             if (cause instanceof TooLargeException tooLarge) {
                 return tooLarge(tooLarge);
+            }
+            if (cause instanceof TooSlowException tooSlow) {
+                return tooSlow(tooSlow);
             }
         }
         var cause = e.getCause() instanceof JacksonException jackson ? jackson : null;

@@ -1,0 +1,24 @@
+package com.deftchill.server.connections;
+
+import com.deftchill.server.people.PeopleSettings;
+import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
+import org.springframework.boot.web.server.WebServerFactoryCustomizer;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+@Configuration
+class ConnectionConfiguration {
+    @Bean
+    WebServerFactoryCustomizer<TomcatServletWebServerFactory> bounded(
+            ConnectionSettings settings, PeopleSettings people) {
+        // Everybody comes through the balancer, by its address.
+        var bounds = people.httpsBefore()
+                ? new ConnectionSettings(0, settings.head(), settings.grace(), settings.aSecond())
+                : settings;
+        return factory -> {
+            factory.setProtocol(BoundedProtocol.class.getName());
+            factory.addConnectorCustomizers(
+                    connector -> ((BoundedProtocol) connector.getProtocolHandler()).bound(bounds));
+        };
+    }
+}
