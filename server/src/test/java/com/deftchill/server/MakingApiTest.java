@@ -208,6 +208,42 @@ class MakingApiTest {
     }
 
     @Test
+    void symptomsThatWereOnlyOpenedAreNoNotesAndHowItCameOutMayBeSaidLater() {
+        send(
+                event("WENT_WRONG", "", "torn"),
+                event("WENT_WRONG", "", "did-not-set"),
+                event("WENT_WRONG", "", "rubber"),
+                event("NOTED", "", "by the window"),
+                event("FINISHED", "", ""));
+        var log = api.get("/api/formulas/" + formula + "/batches").json();
+        assertThat(log.at("/batches/0/outcome").asString()).isEqualTo("NOT_KNOWN");
+        assertThat(log.at("/batches/0/note").asString())
+                .startsWith("by the window")
+                .doesNotContain("tore", "set", "rubber");
+    }
+
+    @Test
+    void whatIsDiscardedIsInNoLogAndMayBeTakenBack() {
+        var gone = event("DISCARDED", "", "");
+        send(gone);
+        assertThat(now().at("/finished").asBoolean()).isTrue();
+        assertThat(api.get("/api/formulas/" + formula + "/batches")
+                        .json()
+                        .at("/total")
+                        .asInt())
+                .isZero();
+        send(event("UNDONE", "", gone.at("/id").asString()));
+        assertThat(now().at("/finished").asBoolean()).isFalse();
+        assertThat(api.get("/api/makings").text()).contains(making);
+        send(event("FINISHED", "", ""));
+        assertThat(api.get("/api/formulas/" + formula + "/batches")
+                        .json()
+                        .at("/total")
+                        .asInt())
+                .isEqualTo(1);
+    }
+
+    @Test
     void whatIsMadeOfAPlanIsKnownToIt() {
         var plan = UUID.randomUUID();
         var of = UUID.randomUUID().toString();

@@ -169,20 +169,22 @@ public final class Making {
     }
 
     /**
-     * What went wrong, by the symptoms' ids: those after which somebody looked for the cause or took a remedy. Who merely opens one after
-     * the other to read about it has said nothing of the batch.
+     * What went wrong, by the symptoms' ids: those after which somebody looked for the cause or took a remedy, or the only one that was
+     * named. Who merely opens one after the other to read about them has said nothing of the batch.
      */
     public List<String> wentWrong() {
         var found = new LinkedHashSet<String>();
+        var named = new LinkedHashSet<String>();
         String opened = null;
         for (var event : events) {
             if (event.kind() == Kind.WENT_WRONG) {
                 opened = event.text();
+                named.add(opened);
             } else if (opened != null && (event.kind() == Kind.LOOKED || event.kind() == Kind.TOOK)) {
                 found.add(opened);
             }
         }
-        return List.copyOf(found);
+        return List.copyOf(found.isEmpty() && named.size() == 1 ? named : found);
     }
 
     /** Given up, and not taken back. */

@@ -44,7 +44,7 @@ class ArchiveKeeper {
     /** ER_NO_REFERENCED_ROW_2: keys carry the kitchen, so another kitchen's row is none. */
     private static final int NO_SUCH_PARENT = 1452;
     /** Each holds a core and reads the disk; and what one takes of memory is bounded, not what many do. */
-    private static final Duration WAITS_FOR_ANOTHER = Duration.ofSeconds(20);
+    private static final Duration WAITS_FOR_ANOTHER = Duration.ofMinutes(2);
 
     private final Bulkhead oneAtATime = Bulkhead.of(
             "archives",

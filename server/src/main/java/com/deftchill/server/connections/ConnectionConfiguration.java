@@ -1,6 +1,6 @@
 package com.deftchill.server.connections;
 
-import com.deftchill.server.people.PeopleSettings;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
 import org.springframework.boot.web.server.WebServerFactoryCustomizer;
 import org.springframework.context.annotation.Bean;
@@ -10,9 +10,9 @@ import org.springframework.context.annotation.Configuration;
 class ConnectionConfiguration {
     @Bean
     WebServerFactoryCustomizer<TomcatServletWebServerFactory> bounded(
-            ConnectionSettings settings, PeopleSettings people) {
+            ConnectionSettings settings, @Value("${deftchill.people.https-before:false}") boolean httpsBefore) {
         // Everybody comes through the balancer, by its address.
-        var bounds = people.httpsBefore()
+        var bounds = httpsBefore
                 ? new ConnectionSettings(0, settings.head(), settings.grace(), settings.aSecond())
                 : settings;
         return factory -> {
