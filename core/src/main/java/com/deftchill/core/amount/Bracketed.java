@@ -6,11 +6,13 @@ import java.util.Optional;
 import java.util.regex.Pattern;
 
 /**
- * An amount with another in brackets: {@code half a pint (284 ml)}. A bracket that agrees is used, since it is the plainer; one
- * that disagrees is asked about; one without a figure is a remark. {@code 2 (7 g) packets} is twice seven grams.
+ * An amount with another in brackets: {@code half a pint (284 ml)}. A bracket that agrees is used, since it is the plainer, unless
+ * what stands before it is as plain: {@code 300 ml (½ pint)} is 300 ml; one that disagrees is asked about; one without a figure is a remark. {@code 2 (7 g) packets} is twice seven grams.
  */
 final class Bracketed {
     private static final Pattern BEHIND = Pattern.compile("([^()]+)\\(([^()]+)\\)\\s*([^()]*)");
+    private static final Pattern METRIC =
+            Pattern.compile("(?i)[\\d½¼¾⅓⅔][\\d.,/ ½¼¾⅓⅔]*\\s*(?:g|kg|ml|cl|dl|l|grams?|litres?|liters?)");
     private static final Pattern APIECE = Pattern.compile("(?i)(.+?)\\s+(?:each|apiece)");
     /** What means one thing here and another there. */
     private static final Pattern WHOSE = Pattern.compile("(?i)\\b(?:fl\\.? ?oz|pints?)\\b");
@@ -61,7 +63,7 @@ final class Bracketed {
         try {
             var read = reading.read(outer, subject);
             if (agree(read.grams(), each.get().grams())) {
-                return each;
+                return METRIC.matcher(outer).matches() ? Optional.of(read) : each;
             }
         } catch (UnreadableException e) {
             for (var choice : e.choices()) {

@@ -4,9 +4,11 @@ import com.deftchill.core.larder.Larder;
 import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
@@ -44,6 +46,10 @@ final class NameFinder {
     private static final int NUMBER_FITS = 6;
 
     private static final int NUMBER_DIFFERS = -5;
+    /** Points of a share that two are hardly ever told apart by. */
+    private static final double SAME_SHARE = 3;
+    /** Farther off is as far. */
+    private static final double MOST_OFF = 40;
     /** Behind a name, what is made of it; behind a number, a measure. */
     private static final Set<String> MADE_OF_IT = Set.of(
             "drop", "powder", "bar", "stick", "ball", "pot", "cup", "biscuit", "slice", "syrup", "juice", "extract");
@@ -52,6 +58,8 @@ final class NameFinder {
     private static final Pattern SHARE = Pattern.compile("(\\d{1,2}(?:\\.\\d)?)\\s*%");
 
     private final List<Name> names = new ArrayList<>();
+    /** Shares that a thing goes by, under whichever of its names: 70 for a chocolate. */
+    private final Map<String, Set<String>> numbersOf = new HashMap<>();
 
     private record Name(String id, boolean gel, Set<String> words, Set<String> numbers) {}
 
@@ -93,6 +101,7 @@ final class NameFinder {
         words.removeAll(WEAK);
         if (!words.isEmpty() && !NOTHING_ALONE.containsAll(words)) {
             names.add(new Name(id, gel, words, numbers));
+            numbersOf.computeIfAbsent(id, of -> new HashSet<>()).addAll(numbers);
         }
     }
 
@@ -114,7 +123,14 @@ final class NameFinder {
             }
         }
         var named = words(noted);
-        return Optional.ofNullable(best).map(name -> new Found(name.id(), name.gel(), sure(name, words, named, text)));
+        // Of another share than is written it is another thing: 85 % chocolate is not the 70 % one in silence.
+        return Optional.ofNullable(best)
+                .map(name -> new Found(
+                        name.id(), name.gel(), sure(name, words, named, text) && !isAnother(off(name, shares))));
+    }
+
+    private static boolean isAnother(double off) {
+        return Double.isFinite(off) && off > SAME_SHARE;
     }
 
     private static boolean sure(Name name, Set<String> words, Set<String> noted, String text) {
@@ -136,16 +152,26 @@ final class NameFinder {
                                 MADE_OF_IT.contains(word) && !name.words().contains(word));
     }
 
-    private static int numbers(Name name, Set<String> shares) {
-        if (name.numbers().isEmpty()) {
+    private int numbers(Name name, Set<String> shares) {
+        if (shares.isEmpty()) {
+            // Hardly anybody means all of it by not saying how much.
+            return name.numbers().contains("100") ? -1 : 0;
+        }
+        double off = off(name, shares);
+        if (Double.isInfinite(off)) {
             return 0;
         }
-        if (name.numbers().stream().anyMatch(shares::contains)) {
-            return NUMBER_FITS;
-        }
-        // Hardly anybody means all of it by not saying how much.
-        int unsaid = name.numbers().contains("100") ? -1 : 0;
-        return shares.isEmpty() ? unsaid : NUMBER_DIFFERS;
+        return off == 0 ? NUMBER_FITS : NUMBER_DIFFERS - (int) Math.min(MOST_OFF, off);
+    }
+
+    /** How far a share that is written is from the nearest that what is named goes by; infinite where it goes by none. */
+    private double off(Name name, Set<String> shares) {
+        return numbersOf.getOrDefault(name.id(), Set.of()).stream()
+                .filter(number -> number.matches("\\d+(?:\\.\\d+)?"))
+                .mapToDouble(Double::parseDouble)
+                .flatMap(number -> shares.stream().mapToDouble(share -> Math.abs(number - Double.parseDouble(share))))
+                .min()
+                .orElse(Double.POSITIVE_INFINITY);
     }
 
     /** Words in lower case, without accents, in the singular. */

@@ -47,6 +47,10 @@ public final class PastedList {
             Pattern.compile("(?i)^(\\d{1,2}) (\\d+(?:\\.\\d+)?)-(" + UNIT + ")\\b");
 
     private static final Pattern NUMBER = Pattern.compile("[\\d.,/]+");
+    private static final Pattern STRENGTH = Pattern.compile("(?i)\\b(\\d{2,3})[\\s-]*(?:°\\s*)?bloom\\b");
+    /** Strengths of one name differ so much from lot to lot, Bloom (handbook 10: 8 %). */
+    private static final double SAME_BLOOM = 15;
+
     private static final Pattern LEAVES = Pattern.compile("(?i)\\b(?:leaf|leaves|sheets?)\\b");
     private static final Pattern BULLET = Pattern.compile("^\\s*(?:[-*•–—·▢□]\\s+|[-*•–—·▢□](?=\\d)|\\d{1,2}[.)]\\s+)");
     private static final Pattern HEADING = Pattern.compile("^[^\\d½¼¾⅓⅔]{1,60}:\\s*$");
@@ -125,7 +129,9 @@ public final class PastedList {
         // What a fruit is packed in is no ingredient.
         var found = names.find(PACKED.matcher(text).replaceAll(" "), note)
                 .map(named -> sheetsAreSheets(text, named))
-                .map(named -> saysWhich(text, named) ? named : new NameFinder.Found(named.id(), named.gel(), false));
+                .map(named -> saysWhich(text, named) && isAsStrong(text, named)
+                        ? named
+                        : new NameFinder.Found(named.id(), named.gel(), false));
         if (found.isEmpty()) {
             return PastedLine.unknown(shown, amountOfUnknown(shown, text, plain), note);
         }
@@ -164,6 +170,15 @@ public final class PastedList {
         return !(shares && !SHARE.matcher(text).find())
                 && !parted
                 && !JUICE_AND_ZEST.matcher(text).find();
+    }
+
+    /** A gelatin whose strength is written is not another one in silence. */
+    private boolean isAsStrong(String text, NameFinder.Found found) {
+        var written = STRENGTH.matcher(text);
+        var gel = larder.gel(found.id());
+        return gel.isEmpty()
+                || !written.find()
+                || Math.abs(Double.parseDouble(written.group(1)) - gel.get().bloom()) <= SAME_BLOOM;
     }
 
     /** Leaves of gelatin are never powder: which ones is for the cook to say. */

@@ -123,6 +123,30 @@ class PastedListTest {
         assertThat(asked).hasSizeLessThanOrEqualTo((int) (0.03 * all));
     }
 
+    private static PastedLine one(String line) {
+        return PastedList.read(line, LARDER, Measures.UK).get(0);
+    }
+
+    /** Another share of cocoa, another strength: what the larder has nearest is shown, and asked about. */
+    @Test
+    void anotherShareOrStrengthThanIsWrittenIsAsked() {
+        assertThat(one("100 g 85 % chocolate").sure()).isFalse();
+        assertThat(one("100 g dark chocolate (70%)").sure()).isTrue();
+        assertThat(one("10 g gelatin 200 bloom").sure()).isFalse();
+        assertThat(one("10 g gelatine powder, 225 bloom").sure()).isTrue();
+        assertThat(one("250 ml cream 35 %").sure()).isTrue();
+    }
+
+    /** The same amount once more in other units: what is written first in grams or millilitres is what is meant. */
+    @Test
+    void theMetricAmountIsTheOneThatIsMeant() {
+        double plain = one("300 ml double cream").grams();
+        assertThat(one("300ml / ½ pint double cream").grams()).isEqualTo(plain);
+        assertThat(one("300ml (½ pint) double cream").grams()).isEqualTo(plain);
+        assertThat(one("225g/8oz butter").grams()).isEqualTo(225);
+        assertThat(one("8oz (225 g) butter").grams()).isEqualTo(225);
+    }
+
     @Test
     void theAmountIsWrittenWithoutTheName() {
         var read = PastedList.read(
