@@ -109,6 +109,10 @@ button[aria-pressed='true'],
 }
 
 .discard {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 12px;
+  align-items: center;
   justify-self: end;
 }
 

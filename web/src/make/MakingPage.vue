@@ -109,7 +109,7 @@ watch(
     <p v-if="refused" role="alert" class="gone">Not taken: {{ refused }}</p>
     <div class="now">
       <StepNow
-        v-if="shown && making"
+        v-if="shown && making && !finishing"
         :key="shown.step.id"
         :at="shown"
         :second="second"
@@ -121,7 +121,7 @@ watch(
         :scale="scale"
         @happened="(kind, rest) => happened([kind, rest])"
       />
-      <p v-else-if="making && !allDone" class="waiting">
+      <p v-else-if="making && !allDone && !finishing" class="waiting">
         Nothing wants hands now<template v-if="timers[0]"
           >: {{ timers[0].name }} is done in {{ countdown(timers[0].left) }}</template
         >.
