@@ -108,24 +108,6 @@ watch(
     </p>
     <p v-if="refused" role="alert" class="gone">Not taken: {{ refused }}</p>
     <div class="now">
-      <StepNow
-        v-if="shown && making && !finishing"
-        :key="shown.step.id"
-        :at="shown"
-        :second="second"
-        :zone="making.zone"
-        :whole="making.name"
-        :within="within"
-        :making="making.id"
-        :probe="probe"
-        :scale="scale"
-        @happened="(kind, rest) => happened([kind, rest])"
-      />
-      <p v-else-if="making && !allDone && !finishing" class="waiting">
-        Nothing wants hands now<template v-if="timers[0]"
-          >: {{ timers[0].name }} is done in {{ countdown(timers[0].left) }}</template
-        >.
-      </p>
       <TurnOut
         v-if="making?.turningOut && (finishing || allDone)"
         :turning="making.turningOut"
@@ -137,6 +119,24 @@ watch(
         :portions="portionsSaid"
         @finished="(events) => happened(...events)"
       />
+      <StepNow
+        v-if="shown && making"
+        :key="shown.step.id"
+        :at="shown"
+        :second="second"
+        :zone="making.zone"
+        :whole="making.name"
+        :within="within"
+        :making="making.id"
+        :probe="probe"
+        :scale="scale"
+        @happened="(kind, rest) => happened([kind, rest])"
+      />
+      <p v-else-if="making && !allDone" class="waiting">
+        Nothing wants hands now<template v-if="timers[0]"
+          >: {{ timers[0].name }} is done in {{ countdown(timers[0].left) }}</template
+        >.
+      </p>
     </div>
     <aside>
       <InstrumentStrip :probe="probe" :scale="scale" />
