@@ -55,7 +55,7 @@ is_ours() {
 }
 
 # Whether it is that process itself that has this copy's lock, not what it had begun and left behind.
-holds_instance() { [[ "$1" =~ ^[0-9]+$ ]] && ls -l "/proc/$1/fd" 2>/dev/null | grep -qF "$run/instance.lock"; }
+holds_instance() { [[ "$1" =~ ^[0-9]+$ ]] && [[ "$(ls -l "/proc/$1/fd" 2>/dev/null)" == *"$run/instance.lock"* ]]; }
 
 # end PID SECONDS: asks a process to end and waits; false when it does not.
 end() {

@@ -59,7 +59,7 @@ const nameId = useId()
       <a-menu-item key="new" @click="emit('add')">New formula</a-menu-item>
       <a-menu-item key="copy" @click="emit('copy')">Copy of this one</a-menu-item>
       <a-menu-item key="revisions" class="begins" @click="emit('revisions')">Earlier states…</a-menu-item>
-      <a-menu-item key="method" @click="emit('method')">Method, in your words…</a-menu-item>
+      <a-menu-item key="method" @click="emit('method')">Method and notes, in your words…</a-menu-item>
       <a-menu-item key="variants" @click="emit('variants')"
         >Vegetarian, without alcohol, otherwise…</a-menu-item
       >

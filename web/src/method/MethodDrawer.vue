@@ -107,10 +107,11 @@ function after(step: Step): string {
 /** A field of its words is as high as they are; measured by the browser where it can. */
 const MOST_ROWS = 6
 const LETTERS_IN_A_ROW = 70
+const MOST_NOTES = 40_000
 </script>
 
 <template>
-  <SideSheet v-model:open="open" title="Method, in your words" :width="760">
+  <SideSheet v-model:open="open" title="Method and notes, in your words" :width="760">
     <ol>
       <li v-for="({ step, at }, i) in rows" :key="step.id">
         <p class="head">
@@ -151,6 +152,19 @@ const LETTERS_IN_A_ROW = 70
         </button>
       </li>
     </ol>
+    <p v-if="!steps.length" class="quiet">Its steps follow as soon as all of it is understood.</p>
+    <h2 class="section-title">Notes</h2>
+    <p class="quiet">
+      Yours alone: nothing is computed from them. A recipe that was read in stands here as it was written.
+    </p>
+    <textarea
+      class="words notes"
+      :value="formula.notes"
+      :rows="Math.min(MOST_ROWS, (formula.notes ?? '').split('\n').length + 1)"
+      :maxlength="MOST_NOTES"
+      aria-label="Notes"
+      @input="emit('change', { ...formula, notes: ($event.target as HTMLTextAreaElement).value }, 'notes')"
+    />
   </SideSheet>
 </template>
 
@@ -166,6 +180,10 @@ const LETTERS_IN_A_ROW = 70
   font: inherit;
   resize: vertical;
   field-sizing: content;
+}
+
+.notes {
+  max-height: 360px;
 }
 
 ol {

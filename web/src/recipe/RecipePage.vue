@@ -168,9 +168,10 @@ async function begin() {
           <button v-if="unsure" type="button" class="link-like" @click="takeAll">they are all right</button
           >{{ ' ' }}
           <template v-if="left.length"
-            >{{ left.length }} {{ left.length === 1 ? 'sentence is' : 'sentences are' }} kept as your own
+            >{{ left.length }} {{ left.length === 1 ? 'sentence is' : 'sentences are' }} kept as your
             words.</template
           >
+          All of the text stays in its notes (Method and notes).
         </p>
         <p v-if="!document.components.length" role="alert">
           No ingredient with an amount was found in it. Go back and put each on a line of its own.

@@ -135,7 +135,8 @@ public final class Formulas {
                 f.dipWater(),
                 f.dipLasts(),
                 f.variants(),
-                f.own());
+                f.own(),
+                f.notes());
     }
 
     /** A place, for so long; for ever where that is empty. */

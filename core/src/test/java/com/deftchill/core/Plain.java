@@ -168,6 +168,7 @@ public final class Plain {
                 "",
                 "",
                 List.of(),
-                own);
+                own,
+                "");
     }
 }

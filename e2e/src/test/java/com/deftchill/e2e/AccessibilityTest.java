@@ -163,7 +163,7 @@ class AccessibilityTest {
             layered.open(named(server, "pear-hazelnut-verrine", "Verrine to be looked at"));
             assertThat(layered.line()).containsText("Sets by");
             check(layered, "a layered dessert");
-            layered.menu("Method, in your words");
+            layered.menu("Method and notes, in your words");
             assertThat(layered.dialog()).containsText("hands");
             check(layered, "the method");
             layered.page().keyboard().press("Escape");

@@ -296,13 +296,13 @@ class BenchErrandsTest extends Errands {
             lines.addObject().put("of", fruit).put("amount", "40 g").put("treatment", "heated");
         }
         var bench = new Bench(browser.window(formula(document)));
-        bench.menu("Method, in your words…");
+        bench.menu("Method and notes, in your words");
         var words = bench.page().getByLabel("Heat the Pineapple puree");
         words.fill("Simmer the pineapple with a bay leaf.");
         assertThat(bench.status()).hasText("Saved");
         bench.page().keyboard().press("Escape");
         bench.button("Remove Kiwi puree").click();
-        bench.menu("Method, in your words…");
+        bench.menu("Method and notes, in your words");
         assertThat(words).hasValue("Simmer the pineapple with a bay leaf.");
     }
 }

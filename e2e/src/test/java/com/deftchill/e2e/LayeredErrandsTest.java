@@ -158,7 +158,7 @@ class LayeredErrandsTest extends Errands {
     void theMethodTakesTheCooksOwnWordsOntoTheCard() {
         var bench = open("buckthorn-cheesecake");
         assertThat(bench.line()).containsText("slices from");
-        bench.menu("Method, in your words");
+        bench.menu("Method and notes, in your words");
         bench.dialog().getByLabel("Words of: Oat crumb base Press").fill("Press it with the small ladle.");
         assertThat(bench.dialog()).containsText("your words");
         bench.page().keyboard().press("Escape");

@@ -60,6 +60,7 @@ final class WrittenFields {
             var name = variant.name().isBlank() ? variant.of() : variant.name();
             add("variant." + variant.of(), "Made otherwise: " + name, variant.count());
         }
+        add("notes", "Notes", formula.notes());
         add("measures", "Spoons and cups", formula.measures());
         for (var own : formula.own()) {
             add(

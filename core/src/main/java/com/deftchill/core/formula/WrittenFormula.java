@@ -24,6 +24,7 @@ import java.util.List;
  * @param dipLasts seconds of that dip, such as 3 s; empty: as computed
  * @param variants how many of the moulds are made otherwise
  * @param own larder entries of the kitchen's own that the formula needs, so that a file is whole by itself
+ * @param notes in the cook's own words, computed by nobody: a recipe that was read stands here as it was written
  */
 public record WrittenFormula(
         int schema,
@@ -42,7 +43,8 @@ public record WrittenFormula(
         String dipWater,
         String dipLasts,
         List<Otherwise> variants,
-        List<OwnEntry> own) {
+        List<OwnEntry> own,
+        String notes) {
 
     /** The version this code reads and writes; earlier ones are lifted before. */
     public static final int SCHEMA = 5;
@@ -70,13 +72,31 @@ public record WrittenFormula(
         dipLasts = text(dipLasts);
         variants = list(variants);
         own = list(own);
+        notes = text(notes);
     }
 
     /** A dessert of these components, in these moulds, in this cooler; the rest not written. */
     public static WrittenFormula of(
             String name, String served, List<Component> components, Moulds moulds, Cooling cooler, String starts) {
         return new WrittenFormula(
-                SCHEMA, name, "", served, "", "", components, moulds, cooler, "", "", starts, "", "", "", null, null);
+                SCHEMA,
+                name,
+                "",
+                served,
+                "",
+                "",
+                components,
+                moulds,
+                cooler,
+                "",
+                "",
+                starts,
+                "",
+                "",
+                "",
+                null,
+                null,
+                "");
     }
 
     /** The same with other components. */
@@ -97,6 +117,11 @@ public record WrittenFormula(
     /** The same with other moulds made otherwise. */
     public WrittenFormula withVariants(List<Otherwise> others) {
         return Fields.with(this, "variants", others);
+    }
+
+    /** The same with other notes. */
+    public WrittenFormula withNotes(String other) {
+        return Fields.with(this, "notes", other);
     }
 
     /** The same with other own entries of the larder. */

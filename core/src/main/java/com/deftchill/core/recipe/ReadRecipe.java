@@ -6,9 +6,10 @@ import java.util.List;
 /**
  * A recipe as it was understood.
  *
- * @param document with every value that was read
+ * @param document with every value that was read, and the whole text in its notes
  * @param facts each with the words that it was read from, in the order of the text
- * @param left words that were not understood; they are kept as steps of one's own where they belong to a component
+ * @param left words that were not understood; they stand in the notes, those of the method
+ *     also as steps of one's own
  */
 public record ReadRecipe(WrittenFormula document, List<Fact> facts, List<Left> left) {
     public ReadRecipe {

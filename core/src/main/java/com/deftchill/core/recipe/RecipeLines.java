@@ -193,6 +193,14 @@ final class RecipeLines {
         }
     }
 
+    /** Nothing but the name of a part of every recipe: "Method". */
+    static boolean isSection(String text) {
+        var plain =
+                BULLET.matcher(text).replaceFirst("").replaceAll("[:*_]+$", "").strip();
+        plain = plain.replaceAll("^[*_]+", "");
+        return INGREDIENTS.matcher(plain).matches() || METHOD.matcher(plain).matches();
+    }
+
     private boolean isHeading(String text, String plain, boolean marked) {
         boolean named = plain.length() <= LONGEST_HEADING
                 && !plain.isEmpty()

@@ -98,7 +98,40 @@ public final class RecipeReader {
                 left.add(new Left(line.text(), line.from(), line.to()));
             }
         }
-        return written();
+        var document = written().withNotes(text);
+        untold(text, lines);
+        facts.sort(Comparator.comparingInt(Fact::from).thenComparing(Fact::to));
+        left.sort(Comparator.comparingInt(Left::from));
+        return new ReadRecipe(document, facts, left);
+    }
+
+    /** Sentences of which nothing was told yet, neither as read nor as left: lines beyond the most, headings of nothing. */
+    private void untold(String text, List<RecipeLine> lines) {
+        int at = 0;
+        for (var line : text.split("\n", -1)) {
+            for (var span : MethodReader.sentences(line)) {
+                var raw = line.substring(span[0], span[1]);
+                var words = raw.strip();
+                int from = at + span[0] + raw.length() - raw.stripLeading().length();
+                int to = from + words.length();
+                boolean told = facts.stream().anyMatch(f -> f.from() < to && f.to() > from)
+                        || left.stream().anyMatch(l -> l.from() < to && l.to() > from)
+                        || RecipeLines.isSection(words)
+                        || lines.stream().anyMatch(l -> l.from() < to && l.to() > from && names(l));
+                if (!told && words.chars().anyMatch(Character::isLetterOrDigit)) {
+                    left.add(new Left(words, from, to));
+                }
+            }
+            at += line.length() + 1;
+        }
+    }
+
+    /** Whether a line is the heading of a component. */
+    private boolean names(RecipeLine line) {
+        return line.kind() == RecipeLine.Kind.HEADING
+                && byHeading(line.text())
+                        .filter(d -> !d.items.isEmpty() || d.gelled())
+                        .isPresent();
     }
 
     private void title(RecipeLine line) {
@@ -294,7 +327,7 @@ public final class RecipeReader {
 
     private final List<Chill> waits = new ArrayList<>();
 
-    private ReadRecipe written() {
+    private WrittenFormula written() {
         var filled =
                 drafts.stream().filter(d -> !d.items.isEmpty() || d.gelled()).toList();
         for (var chill : waits) {
@@ -327,7 +360,7 @@ public final class RecipeReader {
                         t.sure()));
             }
         });
-        var document = new WrittenFormula(
+        return new WrittenFormula(
                 WrittenFormula.SCHEMA,
                 name,
                 measures == Measures.UNKNOWN ? "" : measures.id(),
@@ -344,12 +377,8 @@ public final class RecipeReader {
                 "",
                 "",
                 null,
-                null);
-        facts.sort(Comparator.comparingInt(Fact::from).thenComparing(Fact::to));
-        return new ReadRecipe(
-                document,
-                facts,
-                left.stream().sorted(Comparator.comparingInt(Left::from)).toList());
+                null,
+                "");
     }
 
     private Component component(Draft draft, int index, int of) {

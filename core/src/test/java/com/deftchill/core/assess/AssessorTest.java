@@ -259,6 +259,7 @@ class AssessorTest {
                 null,
                 null,
                 null,
+                null,
                 null);
         assertThat(ASSESSOR.assess(nothing, WORKPLACE).problems())
                 .extracting(Problem::code)

@@ -76,6 +76,70 @@ class RecipeReaderTest {
         assertThat((double) right / stated).isGreaterThanOrEqualTo(RIGHT);
     }
 
+    /** Each word with a letter or a figure in it is read, marked as left, the name of a component, or of a part of the recipe. */
+    private static List<String> silent(String text) {
+        var read = read(text);
+        var told = new boolean[text.length()];
+        read.facts().stream().filter(f -> !f.path().endsWith("/kind")).forEach(f -> mark(told, f.from(), f.to()));
+        read.left().forEach(l -> mark(told, l.from(), l.to()));
+        var names = read.document().components().stream()
+                .map(c -> c.name().toLowerCase(java.util.Locale.ROOT))
+                .toList();
+        var silent = new ArrayList<String>();
+        int at = 0;
+        for (var line : text.split("\n", -1)) {
+            for (var sentence : MethodReader.sentences(line)) {
+                var words = line.substring(sentence[0], sentence[1]).strip();
+                var name = Draft.key(words.replaceAll("[:*#_]", "").strip());
+                boolean named = !name.isEmpty() && names.stream().anyMatch(n -> n.contains(name) || name.contains(n));
+                boolean anything = false;
+                for (int i = at + sentence[0]; i < at + sentence[1]; i++) {
+                    anything |= told[i];
+                }
+                if (!anything && !named && !RecipeLines.isSection(words) && words.matches("(?s).*[\\p{L}\\d].*")) {
+                    silent.add(words);
+                }
+            }
+            at += line.length() + 1;
+        }
+        return silent;
+    }
+
+    private static void mark(boolean[] told, int from, int to) {
+        java.util.Arrays.fill(told, from, to, true);
+    }
+
+    @Test
+    void nothingOfARecipeIsLostInSilence() throws IOException {
+        for (var recipe : texts().entrySet()) {
+            assertThat(read(recipe.getValue()).document().notes())
+                    .as(recipe.getKey())
+                    .isEqualTo(recipe.getValue());
+            assertThat(silent(recipe.getValue())).as(recipe.getKey()).isEmpty();
+        }
+        var odd = """
+                From the blue notebook, page 12. It was good.
+
+                Rhubarb: 400g rhubarb, trimmed, 60g sugar, zest of an orange
+
+                For the cream:
+                300 ml whipping cream
+                3 sheets gold gelatine
+                2 sheets silver gelatine
+                mint to decorate
+
+                Cook the rhubarb until soft. Soak the gelatine. Heat the cream to 65 °C. Sing a song meanwhile.
+                Rhubarb: 400g
+                """ + "a line of its own\n".repeat(450) + "the last one";
+        assertThat(read(odd).document().notes()).isEqualTo(odd);
+        assertThat(silent(odd)).isEmpty();
+        assertThat(read(odd).left())
+                .extracting(ReadRecipe.Left::text)
+                .contains("mint to decorate", "2 sheets silver gelatine", "Sing a song meanwhile.", "the last one");
+        // Words without one ingredient are kept too.
+        assertThat(read("Only\nwords here.").document().notes()).isEqualTo("Only\nwords here.");
+    }
+
     /** Every fact stands where it says, and what is understood and what is left make up no more than the text. */
     @Test
     void everyFactIsLinkedToItsWords() throws IOException {
