@@ -22,7 +22,7 @@ import WhatItDoes from './WhatItDoes.vue'
 const route = useRoute()
 const router = useRouter()
 const id = computed(() => String(route.params.id))
-const { making, consequence, changed, unsent, refused, second, happened, gone } = useMaking(id)
+const { making, consequence, changed, unsent, refused, second, happened, ends, gone } = useMaking(id)
 
 const steps = computed(() => making.value?.steps ?? [])
 const { timers, due } = useTimers(
@@ -106,6 +106,9 @@ watch(
     <p v-if="gone && !making" role="alert" class="gone">
       This batch cannot be read now. What you enter here is kept and sent later.
     </p>
+    <p v-if="ends" role="status" class="gone">
+      It ends as you said as soon as Deft Chill answers; until then it is kept in this browser.
+    </p>
     <p v-if="refused" role="alert" class="gone">Not taken: {{ refused }}</p>
     <div class="now">
       <TurnOut
@@ -115,7 +118,7 @@ watch(
         @happened="(kind, rest) => happened([kind, rest])"
       />
       <FinishForm
-        v-if="making && (finishing || allDone)"
+        v-if="making && (finishing || allDone) && !ends"
         :portions="portionsSaid"
         @finished="(events) => happened(...events)"
       />

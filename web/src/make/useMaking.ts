@@ -1,9 +1,11 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { useIntervalFn, useLocalStorage, useNow } from '@vueuse/core'
-import { computed, ref, shallowRef, type Ref } from 'vue'
+import { computed, ref, shallowRef, watch, type Ref } from 'vue'
 import { api, ApiProblem, type Making, type MakingEvent } from '@/api/client'
 import { useSend } from '@/answers/queries'
+import { goneOn } from './guide'
 import { add, event, taken, waiting } from './outbox'
+import { keepSeen, readSeen } from './seen'
 
 const SEEN_MS = 2000
 
@@ -12,15 +14,29 @@ export const useWho = () => useLocalStorage('deft-chill.who', '')
 
 const said = () => useWho().value.trim()
 
-/** What was done while the server was away counts already. */
-function withUnsent(making: Making, unsent: MakingEvent[]): Making {
-  const ended = new Set(unsent.filter((e) => e.kind === 'ENDED').map((e) => e.step))
-  return ended.size
-    ? {
-        ...making,
-        steps: making.steps.map((s) => (ended.has(s.step.id) ? { ...s, state: 'DONE' as const } : s)),
-      }
-    : making
+/** What the server says of a batch; while it does not answer, what it last said on this device. */
+function useHeard(id: Ref<string>, key: Ref<string[]>) {
+  const { data: heard, isError } = useQuery({
+    queryKey: key,
+    queryFn: () => api.making(id.value),
+    refetchInterval: SEEN_MS,
+    networkMode: 'always',
+  })
+  const kept = computed(() => readSeen(localStorage, id.value))
+  const data = computed(() => heard.value ?? kept.value?.making)
+  /** The server's clock before this device's, ms, by when it last answered. */
+  const ahead = ref(kept.value?.ahead ?? 0)
+  watch(
+    heard,
+    (making) => {
+      if (!making) return
+      ahead.value = making.now * 1000 - Date.now()
+      keepSeen(localStorage, { making, ahead: ahead.value })
+    },
+    { immediate: true },
+  )
+  const away = computed(() => isError.value || (!heard.value && !!kept.value))
+  return { data, ahead, away, isError }
 }
 
 /** A batch in the making: how it stands, and what happened, kept in order until the server has it. */
@@ -28,12 +44,7 @@ export function useMaking(id: Ref<string>) {
   const client = useQueryClient()
   const send = useSend('happened')
   const key = computed(() => ['making', id.value])
-  const { data, isError } = useQuery({
-    queryKey: key,
-    queryFn: () => api.making(id.value),
-    refetchInterval: SEEN_MS,
-    networkMode: 'always',
-  })
+  const { data, ahead, away, isError } = useHeard(id, key)
   const unsent = shallowRef<MakingEvent[]>(waiting(localStorage, id.value))
   const refused = ref('')
   let sending = false
@@ -42,9 +53,11 @@ export function useMaking(id: Ref<string>) {
   async function flush() {
     if (sending || !unsent.value.length) return
     sending = true
+    let arrived = false
     const batch = unsent.value.slice(0, 100)
     try {
       const now = await send(id.value, batch)
+      arrived = true
       unsent.value = taken(localStorage, id.value, batch)
       await client.cancelQueries({ queryKey: key.value })
       client.setQueryData<Making>(key.value, now)
@@ -56,13 +69,12 @@ export function useMaking(id: Ref<string>) {
     } finally {
       sending = false
     }
-    if (unsent.value.length && !refused.value) await flush().catch(() => undefined)
+    // What did not arrive waits for its next turn.
+    if (arrived && unsent.value.length) await flush().catch(() => undefined)
   }
   useIntervalFn(flush, SEEN_MS, { immediateCallback: true })
 
   const now = useNow({ interval: 1000 })
-  /** By the server's clock, from when it last answered. */
-  const ahead = computed(() => (data.value ? data.value.now * 1000 - Date.now() : 0))
   const second = computed(() => Math.round((now.value.getTime() + ahead.value) / 1000))
 
   function happened(...events: [MakingEvent['kind'], Partial<MakingEvent>?][]) {
@@ -72,7 +84,13 @@ export function useMaking(id: Ref<string>) {
     void flush()
   }
 
-  const making = computed(() => data.value && withUnsent(data.value, unsent.value))
+  const making = computed(() =>
+    data.value && (unsent.value.length || away.value)
+      ? goneOn(data.value, unsent.value, second.value)
+      : data.value,
+  )
+  /** Said to be over, and not heard by the server yet. */
+  const ends = computed(() => unsent.value.some((e) => e.kind === 'FINISHED' || e.kind === 'DISCARDED'))
   const changed = computed(() => data.value?.events.filter((e) => e.changes?.length).length ?? 0)
   const { data: consequence } = useQuery({
     queryKey: computed(() => ['consequence', id.value, changed.value]),
@@ -80,5 +98,5 @@ export function useMaking(id: Ref<string>) {
     enabled: computed(() => changed.value > 0),
     placeholderData: (before) => before,
   })
-  return { making, consequence, changed, unsent, refused, second, happened, gone: isError }
+  return { making, consequence, changed, unsent, refused, second, happened, ends, gone: isError }
 }

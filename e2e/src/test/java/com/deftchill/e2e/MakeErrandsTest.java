@@ -92,19 +92,31 @@ class MakeErrandsTest extends Errands {
             var page = kept.page(formula("pear-bay"));
             button(page, "Make it").click();
             assertThat(step(page)).containsText("Weigh");
-            page.evaluate("navigator.serviceWorker.ready.then(() => true)");
-            page.reload();
+            // The first session of a device: nothing was asked before but this batch.
             page.waitForCondition(() -> (boolean) page.evaluate("navigator.serviceWorker.controller !== null"));
+            page.context().setOffline(true);
             page.reload();
             assertThat(step(page)).containsText("Weigh");
-            page.context().setOffline(true);
             button(page, "Done").click();
             says(page, "1 entry waits to be sent");
+            assertThat(page.getByLabel("Timers")).containsText("Bloom");
             page.reload();
             says(page, "1 entry waits to be sent");
             assertThat(rail(page, "Weigh")).containsText("✓");
+            assertThat(step(page)).containsText("Heat");
+            button(page, "Begin").click();
+            assertThat(page.getByLabel("Timers")).containsText("Heat");
+            button(page, "Done").click();
+            assertThat(rail(page, "Heat")).containsText("✓");
+            button(page, "Undo").click();
+            assertThat(rail(page, "Heat")).not().containsText("✓");
+            button(page, "Done").click();
+            page.reload();
+            assertThat(rail(page, "Heat")).containsText("✓");
             page.context().setOffline(false);
             says(page, "Kept");
+            assertThat(rail(page, "Heat")).containsText("✓");
+            assertThat(page.getByLabel("Timers")).containsText("Bloom");
         }
     }
 
