@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useSend } from '@/answers/queries'
 import type { Instrument } from '@/api/client'
-import { shown, weighed } from './useInstruments'
+import { nameOf, shown, weighed } from './useInstruments'
 
 /** Probe and scale as they are now. */
 defineProps<{ probe?: Instrument; scale?: Instrument }>()
@@ -16,7 +16,7 @@ const STATES: Record<string, string> = {
 <template>
   <section v-if="probe || scale" class="strip" aria-label="Instruments">
     <div v-if="probe">
-      <small>Probe</small>
+      <small>{{ nameOf(probe) }}</small>
       <b v-if="probe.state === 'ok'">{{ shown(probe) }}</b>
       <b v-else class="wrong">{{ STATES[probe.state] ?? probe.state }}</b>
       <RouterLink to="/make/instruments">{{
@@ -24,7 +24,7 @@ const STATES: Record<string, string> = {
       }}</RouterLink>
     </div>
     <div v-if="scale">
-      <small>Scale</small>
+      <small>{{ nameOf(scale) }}</small>
       <b v-if="scale.state === 'ok'" :class="{ moving: !scale.stable }">{{ weighed(scale) }}</b>
       <b v-else class="wrong">{{ STATES[scale.state] ?? scale.state }}</b>
       <button type="button" @click="tell(scale.id, 'tare')">Tare</button>

@@ -6,11 +6,12 @@ import { useSend } from '@/answers/queries'
 import { ApiProblem } from '@/api/client'
 import StationBar from '@/look/StationBar.vue'
 import InstrumentStrip from './InstrumentStrip.vue'
-import { shown, useInstruments } from './useInstruments'
+import { shown, useInstruments, useSimulated } from './useInstruments'
 
 /** A probe tried at the fixed points of water: what it is off by, and from then on it is corrected. */
 useTitle('Probe and scale · Deft Chill')
-const { probe, scale, known, pages } = useInstruments()
+const { probe, scale, known, pages, standIns } = useInstruments()
+const simulated = useSimulated()
 const calibrate = useSend('calibrate')
 const client = useQueryClient()
 
@@ -67,15 +68,22 @@ const since = computed(() =>
   <StationBar station="make" />
   <main class="instruments">
     <h1>Probe and scale</h1>
-    <p v-if="known && !probe && !scale" class="none">
+    <p v-if="known && standIns" class="hint">
+      <label
+        ><input v-model="simulated" type="checkbox" /> Use the simulated probe and scale on this device</label
+      >
+      to try how instruments work here. They measure nothing: what they show is made up, and is marked so
+      wherever it stands.
+    </p>
+    <p v-else-if="known && !probe && !scale" class="none">
       No instrument is heard. Every value can be entered by hand; <b>./start</b> and
       <b>ops/instruments</b> start stand-ins, and a real one is connected as docs/instruments.md says.
     </p>
     <InstrumentStrip :probe="probe" :scale="scale" />
-    <p v-if="(probe || scale) && pages.length" class="hint">
-      They are stand-ins:
+    <p v-if="standIns && simulated && pages.length" class="hint">
+      On a page of their own you can
       <a v-for="page in pages" :key="page" :href="page" target="_blank" rel="noopener"
-        >hold them, and make them misbehave</a
+        >hold the simulated ones, and make them misbehave</a
       >.
     </p>
     <section v-if="probe" aria-label="Try the probe">

@@ -27,7 +27,7 @@ async function put(where: string) {
 
 <template>
   <fieldset>
-    <legend>Stand-in probe: put it into the</legend>
+    <legend>Simulated probe: put it into the</legend>
     <button v-for="p in PLACES" :key="p.id" type="button" :aria-pressed="at === p.id" @click="put(p.id)">
       {{ p.name }}
     </button>

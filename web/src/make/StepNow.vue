@@ -4,7 +4,7 @@ import type { Instrument, MakingEvent, MakingStep } from '@/api/client'
 import MeasureList from './MeasureList.vue'
 import ProbePlace from './ProbePlace.vue'
 import StageCue from './StageCue.vue'
-import { shown } from './useInstruments'
+import { nameOf, shown } from './useInstruments'
 import { CLOSES, clockOf, countdown } from './moments'
 
 /** One step at arm's length: what, how much, how warm, until when; and the one thing to touch next. */
@@ -51,7 +51,7 @@ const speaks = 'speechSynthesis' in window
       <p v-if="step.temperature || warmth" class="target">
         <template v-if="step.temperature"><small>to</small> {{ step.temperature }}</template>
         <span v-if="warmth && probe?.state === 'ok'" class="probe"
-          ><small>probe</small> {{ shown(probe) }}</span
+          ><small>{{ nameOf(probe).toLowerCase() }}</small> {{ shown(probe) }}</span
         >
       </p>
       <p v-if="step.cue" class="cue"><b>Until</b> {{ step.cue }}</p>
@@ -97,7 +97,7 @@ const speaks = 'speechSynthesis' in window
         "
         @lot="(address, lot) => emit('happened', 'LOT', { step: address, text: lot })"
       />
-      <ProbePlace v-if="probe && warmth" :probe="probe" :making="making" :step="step.id" />
+      <ProbePlace v-if="probe?.simulated && warmth" :probe="probe" :making="making" :step="step.id" />
     </div>
     <footer v-if="at.state !== 'DONE'">
       <button

@@ -38,7 +38,7 @@ watch(
 <template>
   <div class="now" :class="{ right, over: aim !== undefined && off > 0 && !right }">
     <p>
-      <small>On the scale: {{ ask.name }}</small>
+      <small>On the {{ scale.simulated ? 'simulated scale' : 'scale' }}: {{ ask.name }}</small>
       <b :class="{ moving: !scale.stable }">{{ scale.state === 'ok' ? weighed(scale) : '–' }}</b>
       <span v-if="aim !== undefined">of {{ ask.written }}</span>
     </p>

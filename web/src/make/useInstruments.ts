@@ -1,9 +1,13 @@
 import { useQuery } from '@tanstack/vue-query'
+import { useLocalStorage } from '@vueuse/core'
 import { computed } from 'vue'
 import { api, type Instrument } from '@/api/client'
 
 /** So often they are asked: what a probe shows is on the screen within a second. */
 const ASKED_MS = 300
+
+/** Whether simulated instruments are heard on this device: they measure nothing, so nobody meets one unasked. */
+export const useSimulated = () => useLocalStorage('deft-chill.simulated', false)
 
 /** What probe and scale show now; nothing where there is none, and all is entered by hand. */
 export function useInstruments() {
@@ -14,14 +18,23 @@ export function useInstruments() {
     networkMode: 'always',
     retry: 0,
   })
-  const of = (kind: string) => computed(() => data.value?.instruments.find((i) => i.kind === kind))
+  const simulated = useSimulated()
+  const heard = computed(() => data.value?.instruments ?? [])
+  const of = (kind: string) =>
+    computed(() => heard.value.find((i) => i.kind === kind && (simulated.value || !i.simulated)))
   return {
     probe: of('probe'),
     scale: of('scale'),
+    /** Whether there are stand-ins, heard here or not. */
+    standIns: computed(() => heard.value.some((i) => i.simulated)),
     known: computed(() => !!data.value),
     pages: computed(() => data.value?.pages ?? []),
   }
 }
+
+/** What it is called wherever it is shown. */
+export const nameOf = (of: Instrument) =>
+  of.simulated ? `Simulated ${of.kind}` : of.kind === 'probe' ? 'Probe' : 'Scale'
 
 /** As it is entered and shown: a probe to the tenth, a scale as it weighs. */
 export const shown = (of: Instrument) => (of.value === undefined ? '' : `${of.value.toFixed(1)} °C`)

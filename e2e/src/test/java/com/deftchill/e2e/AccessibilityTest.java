@@ -263,6 +263,7 @@ class AccessibilityTest {
             var overview = new Bench(browser.page("/make"));
             assertThat(overview.page().getByLabel("Batches")).containsText("Dome in the making");
             check(overview, "all batches in the making");
+            browser.first("localStorage.setItem('deft-chill.simulated', 'true')");
             for (var path : List.of("/make/cues", "/make/instruments")) {
                 var page = new Bench(browser.page(path));
                 assertThat(page.page().locator("h1")).isVisible();

@@ -22,6 +22,7 @@ class InstrumentErrandsTest extends Errands {
 
     @BeforeEach
     void hold() {
+        browser.first("localStorage.setItem('deft-chill.simulated', 'true')");
         probe = socket("/probe-1");
         scale = socket("/scale-1");
         tell(probe, "{'do':'misbehave','offset':0,'noise':0,'pulled':false}");
@@ -65,8 +66,9 @@ class InstrumentErrandsTest extends Errands {
         tell(scale, "{'do':'misbehave','load':40}");
         assertThat(page.getByLabel("Instruments")).containsText("40.0 g");
         button(page, "Tare").click();
-        assertThat(page.getByLabel("Instruments")).containsText(Pattern.compile("Scale\\s*0\\.0 g"));
-        assertThat(page.getByText("On the scale: Chestnut puree, sweetened")).isVisible();
+        assertThat(page.getByLabel("Instruments")).containsText(Pattern.compile("Simulated scale\\s*0\\.0 g"));
+        assertThat(page.getByText("On the simulated scale: Chestnut puree, sweetened"))
+                .isVisible();
         tell(scale, "{'do':'misbehave','load':130}");
         assertThat(page.getByText("80.0 g to go")).isVisible();
         tell(scale, "{'do':'misbehave','load':211}");
@@ -74,7 +76,8 @@ class InstrumentErrandsTest extends Errands {
                 .isVisible();
         button(page, "Take it").click();
         assertThat(line).hasValue("171.0 g");
-        assertThat(page.getByText("On the scale: Whole milk 3.5 % fat")).isVisible();
+        assertThat(page.getByText("On the simulated scale: Whole milk 3.5 % fat"))
+                .isVisible();
         assertThat(page.getByText("80.0 g to go")).isVisible();
     }
 

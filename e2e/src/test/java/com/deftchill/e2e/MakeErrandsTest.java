@@ -86,6 +86,23 @@ class MakeErrandsTest extends Errands {
         assertThat(log.at("/batches/0/note").asString()).contains("lot L-77", "1 portion torn");
     }
 
+    /** A stand-in shows nothing that could be taken for a measurement before somebody asks for it. */
+    @Test
+    void simulatedInstrumentsAreOffUntilSwitchedOnAndMarked() {
+        var page = begun("pear-bay");
+        rail(page, "Heat").click();
+        assertThat(step(page)).containsText("Heat");
+        assertThat(page.getByLabel("Instruments")).hasCount(0);
+        assertThat(step(page)).not().containsText("probe");
+        page.navigate(page.url().replaceAll("/make/.*", "/make/instruments"));
+        assertThat(page.getByLabel("Instruments")).hasCount(0);
+        page.getByLabel("Use the simulated probe and scale on this device").check();
+        assertThat(page.getByLabel("Instruments")).containsText("Simulated probe");
+        assertThat(page.getByLabel("Instruments")).containsText("Simulated scale");
+        page.goBack();
+        assertThat(page.getByLabel("Instruments")).containsText("Simulated probe");
+    }
+
     @Test
     void aReloadWhileTheServerIsAwayGoesOn() {
         try (var kept = new Browser(server, ServiceWorkerPolicy.ALLOW)) {

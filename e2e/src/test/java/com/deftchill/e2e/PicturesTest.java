@@ -173,6 +173,7 @@ class PicturesTest {
     }
 
     private static void making(Browser browser, Server server) {
+        browser.first("localStorage.setItem('deft-chill.simulated', 'true')");
         var scale = socket(server, "/scale-1");
         var probe = socket(server, "/probe-1");
         scale.sendText("{\"do\":\"misbehave\",\"load\":120.3}", true).join();

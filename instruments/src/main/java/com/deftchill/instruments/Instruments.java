@@ -107,6 +107,7 @@ public final class Instruments implements AutoCloseable {
                 .put("protocol", 1)
                 .put("instrument", instrument)
                 .put("what", what)
+                .put("simulated", true)
                 .toString();
     }
 

@@ -83,6 +83,7 @@ class InstrumentController {
      * @param value the same, corrected by its calibration
      * @param stable whether it has come to rest
      * @param state {@code ok}, or what is the matter: {@code open}, {@code overload}, {@code under}
+     * @param simulated whether it is a stand-in that ships with the application and measures nothing
      * @param calibration of a probe; absent where nobody tried it yet
      */
     record InstrumentView(
@@ -93,6 +94,7 @@ class InstrumentController {
             Optional<Double> value,
             boolean stable,
             String state,
+            boolean simulated,
             Optional<CalibrationView> calibration) {}
 
     /**
@@ -189,6 +191,7 @@ class InstrumentController {
                 reading.value().map(calibration::corrected),
                 reading.stable(),
                 reading.state(),
+                reading.simulated(),
                 tried.map(of -> view(of, now)));
     }
 

@@ -13,6 +13,14 @@ import java.util.Optional;
  * @param value °C or g, raw; absent where it showed none
  * @param stable whether it had come to rest
  * @param state {@code ok}, or what is the matter: {@code open}, {@code overload}, {@code under}
+ * @param simulated whether it is a stand-in, which measures nothing
  */
 record Reading(
-        String instrument, String kind, long seq, Instant at, Optional<Double> value, boolean stable, String state) {}
+        String instrument,
+        String kind,
+        long seq,
+        Instant at,
+        Optional<Double> value,
+        boolean stable,
+        String state,
+        boolean simulated) {}

@@ -24,8 +24,9 @@ class Readings {
     @Transactional
     void store(List<Reading> readings) {
         for (var reading : readings) {
-            jdbc.sql("insert ignore into instrument_reading (instrument, at, seq, kind, reading, stable, state)"
-                            + " values (?, ?, ?, ?, ?, ?, ?)")
+            jdbc.sql(
+                            "insert ignore into instrument_reading (instrument, at, seq, kind, reading, stable, state, simulated)"
+                                    + " values (?, ?, ?, ?, ?, ?, ?, ?)")
                     .params(
                             reading.instrument(),
                             utc(reading.at()),
@@ -33,7 +34,8 @@ class Readings {
                             reading.kind(),
                             reading.value().orElse(null),
                             reading.stable(),
-                            reading.state())
+                            reading.state(),
+                            reading.simulated())
                     .update();
         }
     }
@@ -80,6 +82,7 @@ class Readings {
                 row.getObject("at", LocalDateTime.class).toInstant(ZoneOffset.UTC),
                 shown,
                 row.getBoolean("stable"),
-                row.getString("state"));
+                row.getString("state"),
+                row.getBoolean("simulated"));
     }
 }

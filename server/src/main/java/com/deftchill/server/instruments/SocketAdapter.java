@@ -32,6 +32,7 @@ final class SocketAdapter implements InstrumentAdapter {
     private volatile WebSocket socket;
     private volatile String instrument = "";
     private volatile String what = "";
+    private volatile boolean simulated;
     private volatile boolean closed;
 
     SocketAdapter(URI address, Duration again, HttpClient http, ScheduledExecutorService later) {
@@ -107,6 +108,7 @@ final class SocketAdapter implements InstrumentAdapter {
                 case "hello" -> {
                     instrument = line.path("instrument").asString("");
                     what = line.path("what").asString("");
+                    simulated = line.path("simulated").asBoolean(false);
                 }
                 case "reading" -> reading(line).ifPresent(onReading);
                 default -> LOG.info("{} says {}", address, text.strip());
@@ -129,7 +131,8 @@ final class SocketAdapter implements InstrumentAdapter {
                 Instant.ofEpochMilli(at),
                 value.isNumber() ? Optional.of(value.asDouble()) : Optional.empty(),
                 line.path("stable").asBoolean(true),
-                line.path("state").asString("ok")));
+                line.path("state").asString("ok"),
+                simulated));
     }
 
     private final class Lines implements WebSocket.Listener {
