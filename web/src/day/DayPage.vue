@@ -83,7 +83,7 @@ const warm = computed(() => {
   const slower = a.dishes.filter((d) => d.extraMinutes > 0)
   if (!slower.length) return ''
   const most = Math.max(...slower.map((d) => d.extraMinutes))
-  return `Warm together in one cooler, ${slower.length} of them take up to ${most} min longer: counted in${a.agreed ? '' : '; plan and cooler did not quite agree, so the later times were taken'}.`
+  return `Warm together in one cooler, ${slower.length} of them take up to ${most} min longer: counted in${a.stretched.length ? `, but for ${a.stretched.map((s) => s.words).join(', ')}` : ''}.`
 })
 const WORDS: Record<string, string> = {
   late: 'in time',
@@ -123,7 +123,7 @@ const slipFailed = ref('')
 function whatThen(t: PlanTask, minutes: number) {
   if (plan.value && answer.value)
     void previewed(
-      slipped(plan.value, answer.value.tasks, t, minutes),
+      slipped(plan.value, answer.value.tasks, t, minutes, Date.now() / 60_000),
       `“${t.title}” ${lasting(minutes)} late`,
     )
 }

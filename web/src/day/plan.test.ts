@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { PlanTask, WrittenPlan } from '@/api/client'
-import { begun, freeId, moved, nowOf, pinned, release, settle, slipped, withDish } from './plan'
+import { begun, earliestOf, freeId, moved, nowOf, pinned, release, settle, slipped, withDish } from './plan'
 
 const plan: WrittenPlan = {
   schema: 1,
@@ -19,7 +19,7 @@ const plan: WrittenPlan = {
 }
 const at = (text: string) => Date.parse(text) / 60_000
 const task = (id: string, start: string, minutes = 10, done = false) =>
-  ({ id, start: at(start), minutes, hand: 'p1', done }) as PlanTask
+  ({ id, start: at(start), minutes, hand: 'p1', done, before: [] as PlanTask['before'] }) as PlanTask
 
 describe('a plan changed', () => {
   it('settles a step once, and lets it go', () => {
@@ -51,12 +51,36 @@ describe('a plan changed', () => {
       after('same', '2026-11-28T10:12:00Z', []),
       after('fold', '2026-11-28T10:14:00Z', ['heat']),
     ]
-    const slip = slipped(plan, tasks, tasks[1] as PlanTask, 15)
-    expect(slip.settled?.map((s) => [s.task, s.at?.slice(11, 16), s.done])).toEqual([
+    const told = (clock: string) =>
+      slipped(plan, tasks, tasks[1] as PlanTask, 15, at(clock)).settled?.map((s) => [
+        s.task,
+        s.at?.slice(11, 16),
+        s.done,
+      ])
+    const inTheDay = [
       ['weigh', '09:00', true],
       ['other', '10:10', true],
       ['heat', '10:15', true],
-    ])
+    ]
+    expect(told('2026-11-28T10:20:00Z')).toEqual(inTheDay)
+    // What stands behind the moment at which it is told has not begun.
+    expect(told('2026-11-28T10:05:00Z')).toEqual([inTheDay[0], inTheDay[2]])
+    // Told days before, nothing has.
+    expect(told('2026-11-25T09:00:00Z')).toEqual([['heat', '10:15', false]])
+    // What waits for something that has not begun has not begun either, whoever does it.
+    tasks.push(after('cut', '2026-11-28T10:13:00Z', ['same'], 'p2'))
+    tasks.push(after('lay', '2026-11-28T10:14:00Z', ['cut'], 'p2'))
+    expect(told('2026-11-28T10:20:00Z')).toEqual(inTheDay)
+  })
+
+  it('places nothing before now, unless its day is being lived or over', () => {
+    const tuesday = at('2026-11-24T15:00:00Z')
+    expect(earliestOf(plan, undefined, tuesday)).toBe(tuesday)
+    expect(earliestOf(plan, at('2026-11-27T14:00:00Z'), tuesday)).toBe(tuesday)
+    expect(earliestOf(plan, at('2026-11-24T09:00:00Z'), tuesday)).toBeUndefined()
+    expect(earliestOf(plan, undefined, at('2026-11-30T09:00:00Z'))).toBeUndefined()
+    const going = settle(plan, begun(task('a', '2026-11-28T10:00:00Z'), at('2026-11-28T10:00:00Z')))
+    expect(earliestOf(going, undefined, tuesday)).toBe(at('2026-11-28T10:00:00Z'))
   })
 
   it('moves by days over the end of a month, with nothing settled', () => {

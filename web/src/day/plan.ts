@@ -40,6 +40,17 @@ export function nowOf(plan?: WrittenPlan): number | undefined {
   return begun.length ? Math.max(...begun) : undefined
 }
 
+/**
+ * Before what a plan that is solved anew may place nothing: what has begun last, and this moment, unless the plan is of a day that is
+ * being lived or is over, whose steps happen without being told.
+ */
+export function earliestOf(plan: WrittenPlan, first: number | undefined, clock: number): number | undefined {
+  const begun = nowOf(plan)
+  const ahead = first === undefined || first >= clock
+  const over = plan.services.every((s) => Date.parse(`${s.on}T23:59:59Z`) / 60_000 < clock)
+  return ahead && !over && begun === undefined ? Math.floor(clock) : begun
+}
+
 /** A step and all that waits for it, one after the other. */
 function following(tasks: PlanTask[], id: string): Set<string> {
   const found = new Set([id])
@@ -56,20 +67,40 @@ function following(tasks: PlanTask[], id: string): Set<string> {
 }
 
 /**
- * A step begins so much later than planned. What stood before that moment has begun as planned, but for what waits for
- * this step and what the same hands were to do after it.
+ * A step begins so much later than planned. Told ahead, it is fixed to that moment, and nothing has begun. Told in the day, what stood
+ * before that moment has begun as planned, but for what waits for this step, what the same hands were to do after it, and what itself
+ * waits for something that has not begun.
+ *
+ * @param clock the moment at which that is told, min
  */
-export function slipped(plan: WrittenPlan, tasks: PlanTask[], task: PlanTask, late: number): WrittenPlan {
-  const held = following(tasks, task.id)
+export function slipped(
+  plan: WrittenPlan,
+  tasks: PlanTask[],
+  task: PlanTask,
+  late: number,
+  clock: number,
+): WrittenPlan {
   const now = task.start + late
-  const begunThen = tasks.filter(
-    (t) =>
-      !t.done &&
-      !held.has(t.id) &&
-      (t.start <= task.start || (t.start < now && (!t.hand || t.hand !== task.hand))),
-  )
+  if (clock < task.start) return settle(plan, pinned(task, now, task.hand))
+  const held = following(tasks, task.id)
+  const then = Math.min(now, clock)
+  const open = (t: PlanTask) =>
+    held.has(t.id) || (t.start > task.start && (t.start >= then || (!!t.hand && t.hand === task.hand)))
+  const begunThen = happened(tasks, open)
   const all = [...begunThen.map((t) => begun(t, t.start, t.minutes)), begun(task, now, task.minutes)]
   return all.reduce(settle, plan)
+}
+
+/** What is not open, and waits for nothing that is: until nothing more drops out. */
+function happened(tasks: PlanTask[], open: (t: PlanTask) => boolean): PlanTask[] {
+  const known = new Set(tasks.map((t) => t.id))
+  let counted = tasks.filter((t) => !open(t))
+  for (;;) {
+    const ids = new Set(counted.map((t) => t.id))
+    const left = counted.filter((t) => t.before.every((r) => !known.has(r.task) || ids.has(r.task)))
+    if (left.length === counted.length) return left.filter((t) => !t.done)
+    counted = left
+  }
 }
 
 /** Words that stand alone. */

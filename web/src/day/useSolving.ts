@@ -8,7 +8,7 @@ import {
   type WrittenPlan,
 } from '@/api/client'
 import { ask } from '@/answers/queries'
-import { nowOf } from './plan'
+import { earliestOf, nowOf } from './plan'
 import type { State } from './useDay'
 
 /** Seconds for a first plan, for a better one, and for one in which little moves. */
@@ -36,8 +36,15 @@ function problemsOf(error: unknown): Problem[] {
   return error.response.problems.length ? error.response.problems : [UNANSWERED]
 }
 
-const asked = (plan: WrittenPlan, aim: PlanQuestion['aim'], seconds: number, schedule?: PlanSchedule) =>
-  ask('answerPlan', { document: plan, schedule, aim, seconds, now: nowOf(plan) })
+const asked = (
+  plan: WrittenPlan,
+  aim: PlanQuestion['aim'],
+  seconds: number,
+  schedule?: PlanSchedule,
+  now = nowOf(plan),
+) => ask('answerPlan', { document: plan, schedule, aim, seconds, now })
+const firstOf = (schedule?: PlanSchedule) =>
+  schedule && Math.min(...Object.values(schedule.slots).map((s) => s.start))
 const placed = (found: PlanAnswer) => Object.keys(found.schedule.slots).length > 0
 
 /** An answer soon; where a busy machine found none, after a longer while. */
@@ -55,7 +62,9 @@ function useQuestions(state: Ref<State | undefined>, taken: () => void) {
   async function question(mine: number, aim: PlanQuestion['aim'], seconds: number, schedule?: PlanSchedule) {
     if (!state.value) return undefined
     try {
-      const found = await asked(state.value.plan, aim, seconds, schedule)
+      const { plan, schedule: there } = state.value
+      const now = aim === 'BEST' ? earliestOf(plan, firstOf(there), Date.now() / 60_000) : nowOf(plan)
+      const found = await asked(plan, aim, seconds, schedule, now)
       return mine === round ? found : undefined
     } catch (error) {
       // A better plan that was not found in time takes nothing from the one that is there.

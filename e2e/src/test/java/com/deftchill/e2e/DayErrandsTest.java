@@ -263,11 +263,29 @@ class DayErrandsTest extends Errands {
         assertThat(then).hasCount(0);
         button(page, "What then?").click();
         button(page, "Plan it so").click();
-        var step = page.getByLabel("The step", new Page.GetByLabelOptions().setExact(true));
-        assertThat(button(page, "It has not begun")).isVisible();
-        assertThat(step).containsText("min");
+        // Told years ahead, it is fixed to its new moment, and nothing has begun.
+        assertThat(button(page, "Let it go")).isVisible();
+        assertThat(button(page, "It has not begun")).hasCount(0);
         page.reload();
+        page.locator("[data-task='d1/0.heat']").click();
+        assertThat(button(page, "Let it go")).isVisible();
+    }
+
+    @Test
+    void aDelayOfADayThatHasComeMarksWhatHasBegun() {
+        var plan = plan("Late then");
+        ((ObjectNode) plan.at("/services/0")).put("on", "2025-03-29");
+        var page = open(plan);
+        settled(page);
+        page.locator("[data-task='d1/0.heat']").click();
+        page.getByLabel("Late by, min").fill("15");
+        button(page, "What then?").click();
+        button(page, "Plan it so").click();
         assertThat(button(page, "It has not begun")).isVisible();
+        page.locator("[data-task='d1/0.weigh']").click();
+        assertThat(button(page, "It has not begun")).isVisible();
+        page.locator("[data-task='d1/0.fill']").click();
+        assertThat(button(page, "It has not begun")).hasCount(0);
     }
 
     @Test

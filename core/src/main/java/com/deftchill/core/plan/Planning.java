@@ -37,7 +37,7 @@ public final class Planning {
      *     same cooler
      * @param peakC by cooler: the highest temperature of its air, °C
      * @param rounds of planning and following
-     * @param agreed whether plan and coolers agree; else the later times were taken
+     * @param stretched by task where plan and coolers do not agree: so many minutes sooner than the coolers let it
      */
     public record Planned(
             Day day,
@@ -45,7 +45,12 @@ public final class Planning {
             Map<String, Integer> extraMinutes,
             Map<String, Double> peakC,
             int rounds,
-            boolean agreed) {
+            Map<String, Integer> stretched) {
+        /** Whether plan and coolers agree. */
+        public boolean agreed() {
+            return stretched.isEmpty();
+        }
+
         /** Whether something is late that no search has proved must be so: looking for longer may still mend it. */
         public boolean lateUnproved() {
             return solution.schedule().isPresent() && isNotInTime() && !(proved("closed") && proved("late"));
@@ -85,14 +90,10 @@ public final class Planning {
             var rest = Duration.ofNanos(Math.max(0, end - System.nanoTime()));
             solution = solver.solve(day, options.with(options.aim(), rest));
         }
-        Map<String, Double> peaks = Map.of();
         int rounds = 1;
-        boolean agreed = true;
         while (solution.schedule().isPresent()) {
             var outcome = Together.of(read, solution.schedule().get());
-            peaks = outcome.peakC();
-            agreed = agreed(extra, outcome.extraMinutes());
-            if (agreed || rounds == ROUNDS) {
+            if (agreed(extra, outcome.extraMinutes()) || rounds == ROUNDS) {
                 break;
             }
             outcome.extraMinutes().forEach((task, minutes) -> extra.merge(task, minutes, Math::max));
@@ -106,11 +107,31 @@ public final class Planning {
             if (next.schedule().isEmpty() && !next.impossible()) {
                 break;
             }
-            day = warmer;
             solution = new Solver.Solution(
                     next.schedule(), next.impossible(), solution.levels(), solution.seconds() + next.seconds());
         }
-        return new Planned(day, solution, Map.copyOf(extra), peaks, rounds, agreed);
+        return solution.schedule().isEmpty()
+                ? nothing(day, solution, rounds)
+                : held(read, solution.schedule().get(), solution, rounds);
+    }
+
+    private static Planned nothing(Day day, Solver.Solution solution, int rounds) {
+        return new Planned(day, solution, Map.of(), Map.of(), rounds, Map.of());
+    }
+
+    /** A schedule with what the coolers make of it: told in the same way when it is found and when it is opened again. */
+    private static Planned held(ReadPlan read, Schedule schedule, Solver.Solution solution, int rounds) {
+        var outcome = Together.of(read, schedule);
+        var extra = extra(read, schedule, outcome.extraMinutes());
+        var stretched = new HashMap<String, Integer>();
+        outcome.extraMinutes().forEach((task, minutes) -> {
+            int sooner = minutes - extra.getOrDefault(task, 0);
+            if (sooner > AGREED) {
+                stretched.put(task, sooner);
+            }
+        });
+        return new Planned(
+                longer(read.day(), extra), solution, Map.copyOf(extra), outcome.peakC(), rounds, Map.copyOf(stretched));
     }
 
     /**
@@ -123,7 +144,7 @@ public final class Planning {
         }
         var before = options.before().get();
         if (options.aim() != Solver.Aim.BEST) {
-            return extra(read, before);
+            return new HashMap<>(extra(read, before, Together.of(read, before).extraMinutes()));
         }
         var extra = new HashMap<>(Together.of(read, before).extraMinutes());
         extra.replaceAll((task, minutes) -> minutes + MARGIN);
@@ -135,33 +156,48 @@ public final class Planning {
         var placed = schedule.filter(
                 s -> read.day().tasks().stream().allMatch(task -> s.slots().containsKey(task.id())));
         if (placed.isEmpty()) {
-            return new Planned(
-                    read.day(),
-                    new Solver.Solution(Optional.empty(), false, List.of(), 0),
-                    Map.of(),
-                    Map.of(),
-                    0,
-                    true);
+            return nothing(read.day(), new Solver.Solution(Optional.empty(), false, List.of(), 0), 0);
         }
-        var outcome = Together.of(read, placed.get());
-        var extra = extra(read, placed.get());
-        var solution = new Solver.Solution(placed, false, List.of(), 0);
-        return new Planned(
-                longer(read.day(), extra), solution, extra, outcome.peakC(), 0, agreed(extra, outcome.extraMinutes()));
+        return held(read, placed.get(), new Solver.Solution(placed, false, List.of(), 0), 0);
     }
 
-    /** By task, how much longer than alone: chills as the schedule has them, layers as its cooler makes them wait. */
-    private static Map<String, Integer> extra(ReadPlan read, Schedule schedule) {
-        var extra = new HashMap<>(Together.of(read, schedule).extraMinutes());
-        extra.keySet().removeIf(Planning::chills);
+    /**
+     * By task, how much longer than alone, as a schedule has it: chills as they are there, layers as its cooler makes them wait, as near
+     * as the schedule lets them. What it was planned with may be a little more or less than what its own coolers then come to; that is
+     * no fault of the schedule as long as it keeps what holds alone.
+     */
+    private static Map<String, Integer> extra(ReadPlan read, Schedule schedule, Map<String, Integer> together) {
+        var extra = new HashMap<String, Integer>();
         for (var task : read.day().tasks()) {
             var slot = schedule.slots().get(task.id());
-            int longer = slot == null ? 0 : slot.minutes() - read.day().minutes(task);
-            if (chills(task.id()) && longer > 0) {
-                extra.put(task.id(), longer);
+            if (slot == null) {
+                continue;
+            }
+            if (chills(task.id())) {
+                extra.put(task.id(), Math.max(0, slot.minutes() - read.day().minutes(task)));
+            } else if (task.after().stream().anyMatch(Lag::carries)) {
+                extra.put(task.id(), waits(task, slot, schedule, together.getOrDefault(task.id(), 0)));
             }
         }
+        extra.values().removeIf(minutes -> minutes == 0);
         return extra;
+    }
+
+    /** Of what the coolers make a layer wait as much as the schedule waited, and more where it waited longer than its window. */
+    private static int waits(Task task, Slot slot, Schedule schedule, int together) {
+        int extra = together;
+        for (var lag : task.after()) {
+            var earlier = schedule.slots().get(lag.task());
+            if (!lag.carries() || earlier == null) {
+                continue;
+            }
+            int waited = (int) (slot.start() - earlier.end());
+            if (lag.most().isPresent()) {
+                extra = Math.max(extra, Math.min(waited - lag.most().getAsInt(), together + AGREED + MARGIN));
+            }
+            extra = Math.min(extra, Math.max(0, waited - lag.least()));
+        }
+        return Math.max(0, extra);
     }
 
     private static boolean chills(String task) {

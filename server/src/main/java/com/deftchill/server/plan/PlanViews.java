@@ -26,7 +26,7 @@ final class PlanViews {
      * @param lateUnproved whether something is late that no search has proved must be so
      * @param bowls that are in use at once, at most
      * @param rounds of planning and following the coolers
-     * @param agreed whether plan and coolers agree; else the later times were taken
+     * @param stretched where plan and coolers do not quite agree: what begins sooner than its cooler lets it, with so much warm in there
      * @param seconds that it took
      */
     record PlanAnswer(
@@ -51,7 +51,7 @@ final class PlanViews {
             boolean impossible,
             boolean lateUnproved,
             int rounds,
-            boolean agreed,
+            List<PlanBreach> stretched,
             double seconds) {}
 
     /** A dessert; its latest end, how many minutes late it is, and how many it chills longer since others are warm. */

@@ -3,6 +3,7 @@ package com.deftchill.server.plan;
 import com.deftchill.core.assess.Sections;
 import com.deftchill.core.kitchen.Workplace;
 import com.deftchill.core.plan.Bowls;
+import com.deftchill.core.plan.Breach;
 import com.deftchill.core.plan.BreachWords;
 import com.deftchill.core.plan.Checker;
 import com.deftchill.core.plan.Day;
@@ -100,7 +101,7 @@ final class PlanWriter {
                 planned.solution().impossible(),
                 planned.lateUnproved(),
                 planned.rounds(),
-                planned.agreed(),
+                stretched(),
                 planned.solution().seconds());
     }
 
@@ -174,6 +175,14 @@ final class PlanWriter {
     static List<PlanBreach> breaches(Day day, Schedule found) {
         return Checker.check(day, found).stream()
                 .map(b -> new PlanBreach(b.code(), b.tasks(), BreachWords.of(day, b), b.minutes()))
+                .toList();
+    }
+
+    private List<PlanBreach> stretched() {
+        return planned.stretched().entrySet().stream()
+                .sorted(Map.Entry.comparingByKey())
+                .map(task -> new Breach("stretched", List.of(task.getKey(), task.getKey()), "", task.getValue()))
+                .map(b -> new PlanBreach(b.code(), b.tasks().subList(0, 1), BreachWords.of(day, b), b.minutes()))
                 .toList();
     }
 
