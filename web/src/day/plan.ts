@@ -40,13 +40,16 @@ export function nowOf(plan?: WrittenPlan): number | undefined {
   return begun.length ? Math.max(...begun) : undefined
 }
 
+/** A search may last so long, and is no life of its day. */
+const SEARCH_MIN = 5
+
 /**
  * Before what a plan that is solved anew may place nothing: what has begun last, and this moment, unless the plan is of a day that is
  * being lived or is over, whose steps happen without being told.
  */
 export function earliestOf(plan: WrittenPlan, first: number | undefined, clock: number): number | undefined {
   const begun = nowOf(plan)
-  const ahead = first === undefined || first >= clock
+  const ahead = first === undefined || first >= clock - SEARCH_MIN
   const over = plan.services.every((s) => Date.parse(`${s.on}T23:59:59Z`) / 60_000 < clock)
   return ahead && !over && begun === undefined ? Math.floor(clock) : begun
 }

@@ -13,7 +13,7 @@ vi.mock('@/answers/queries', () => ({
   },
 }))
 
-const PLAN = { settled: [] } as unknown as WrittenPlan
+const PLAN = { settled: [], services: [{ id: 's1', on: '2031-03-29' }] } as unknown as WrittenPlan
 const LATE = { schedule: { slots: { a: { start: 0, minutes: 5, hand: '' } } }, lateUnproved: true }
 const GOOD = { ...LATE, lateUnproved: false }
 

@@ -148,6 +148,29 @@ class PlanApiTest {
                 .isEqualTo(404);
     }
 
+    /** The demonstration's day, whose desserts are warm together in one cooler: what was found is red nowhere when it is opened again. */
+    @Test
+    void whatWasFoundKeepsItsRulesWhenItIsOpenedAgain() {
+        var plan = plan(
+                formula("buckthorn-cheesecake", "Cheesecake to open"),
+                formula("pear-bay", "Pear to open"),
+                formula("chestnut-dome", "Dome to open"),
+                formula("sixty-pear-pots", "Pots to open"));
+        var found = Solving.solved(api, plan);
+        for (var aim : List.of("BEST", "BEST", "LEAST_MOVED")) {
+            var again = question(found.at("/plan"), aim, 1.0);
+            again.set("schedule", found.at("/schedule"));
+            found = api.post("/api/plan-answers", again.toString()).json();
+            var look = question(found.at("/plan"), "AS_IT_IS", 0);
+            look.set("schedule", found.at("/schedule"));
+            var opened = api.post("/api/plan-answers", look.toString()).json();
+            assertThat(opened.at("/breaches")).as(aim).isEqualTo(found.at("/breaches"));
+            assertThat(opened.at("/stretched")).as(aim).isEqualTo(found.at("/stretched"));
+            assertThat(opened.at("/breaches").findValuesAsString("code"))
+                    .doesNotContain("too-soon", "window-closed", "length");
+        }
+    }
+
     @Test
     void whatIsSettledStaysAndTheRestMovesAroundIt() {
         var plan = plan(formula("pear-bay", "Pear to settle"));
