@@ -43,6 +43,10 @@ defineProps<{ begun: Awaited<ReturnType<typeof api.beginDessert>>; larder?: Lard
   font-weight: 700;
 }
 
+.line.caution {
+  border-color: var(--caution);
+}
+
 .line.bad,
 .line.unsafe {
   border-color: var(--act);

@@ -58,6 +58,10 @@ const answered = computed(
   border-left-color: var(--good);
 }
 
+.line:has(.caution) {
+  border-left-color: var(--caution);
+}
+
 .line:has(.bad, .unsafe) {
   border-left-color: var(--unsafe);
 }
@@ -74,6 +78,11 @@ p.good {
 p.bad,
 p.unsafe {
   color: var(--unsafe);
+  font-weight: 700;
+}
+
+p.caution {
+  color: var(--caution);
   font-weight: 700;
 }
 

@@ -50,6 +50,7 @@ const choices = useChoices()
       <SheetText path="/moulds/count" label="How many" narrow :step="1" />
       <SheetText path="/moulds/loss" label="Lost in bowl" narrow :step="1" placeholder="0 %" />
       <SheetText path="/starts" label="Poured at (time)" narrow />
+      <SheetText path="/readyBy" label="Ready by (time)" narrow />
     </div>
     <p v-if="formula.cooler.places?.length" class="places">
       {{ formula.cooler.places?.length }} places, one after the other:
@@ -67,7 +68,7 @@ const choices = useChoices()
     </div>
     <RowProblems
       :problems="[
-        ...problemsAt('/moulds/count', '/moulds/loss', '/moulds/slant', '/moulds/portions', '/starts'),
+        ...problemsAt('/moulds/count', '/moulds/loss', '/moulds/slant', '/moulds/portions', '/starts', '/readyBy'),
         ...props.problems.filter(
           (p) =>
             (p.path.startsWith('/cooler/') && p.path !== '/cooler/of') ||

@@ -31,6 +31,7 @@ import com.deftchill.core.judge.layers.FloatVerdicts;
 import com.deftchill.core.judge.layers.LayerVerdicts;
 import com.deftchill.core.judge.layers.SlantVerdict;
 import com.deftchill.core.judge.serving.EatenVerdict;
+import com.deftchill.core.judge.serving.ReadyByVerdict;
 import com.deftchill.core.judge.serving.ServingVerdicts;
 import com.deftchill.core.judge.serving.TurnOutVerdicts;
 import com.deftchill.core.kitchen.Workplace;
@@ -175,6 +176,7 @@ public final class Assessor {
         found.addOfChill(FloatVerdicts.of(dessert));
         found.addOfChill(SlantVerdict.of(dessert).stream().toList());
         found.addOfChill(PlaceVerdicts.of(dessert, flags.rawEgg()));
+        found.addOfChill(ReadyByVerdict.of(dessert).stream().toList());
         return found;
     }
 

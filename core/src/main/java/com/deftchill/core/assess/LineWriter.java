@@ -12,7 +12,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 
-/** The answer to "will it work, and when", bad news first. */
+/** The answer to "will it work, and when": what hurts somebody, what will not work, what may not, then the times. */
 public final class LineWriter {
     private static final int MOST_BAD_NEWS = 2;
 
@@ -26,6 +26,12 @@ public final class LineWriter {
                 .toList();
         if (!bad.isEmpty()) {
             line.add(new Sentence(bad.get(0).tone(), badNews(bad)));
+        } else {
+            // Times are good news only where nothing stands against them.
+            verdicts.stream()
+                    .filter(verdict -> verdict.tone() == Tone.CAUTION)
+                    .findFirst()
+                    .ifPresent(verdict -> line.add(new Sentence(Tone.CAUTION, badNews(List.of(verdict)))));
         }
         line.add(new Sentence(line.isEmpty() ? Tone.GOOD : Tone.NOTE, times(dessert, !bad.isEmpty())));
         return line;

@@ -23,6 +23,7 @@ import java.util.OptionalDouble;
  * @param slantMm height that the first layer reaches on one side of a tilted glass, mm; 0: level
  * @param dip that the cook wants
  * @param pouredAt time of day of pouring the first layer
+ * @param readyBy time of day by which it is wanted; empty: whenever it is ready
  */
 public record Batch(
         String name,
@@ -39,7 +40,8 @@ public record Batch(
         Timetable timetable,
         double slantMm,
         ChosenDip dip,
-        LocalTime pouredAt) {
+        LocalTime pouredAt,
+        Optional<LocalTime> readyBy) {
     public Batch {
         components = List.copyOf(components);
     }
@@ -61,7 +63,8 @@ public record Batch(
                 timetable,
                 slantMm,
                 dip,
-                pouredAt);
+                pouredAt,
+                readyBy);
     }
 
     /** Whether it is meant to leave something that lets it go. */

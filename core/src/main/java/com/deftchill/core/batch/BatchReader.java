@@ -132,7 +132,8 @@ public final class BatchReader {
                 timetable,
                 slant,
                 dip,
-                starts);
+                starts,
+                readyBy());
         notMoreThanMade(batch);
         return batch;
     }
@@ -230,11 +231,15 @@ public final class BatchReader {
         }
     }
 
-    /** What is asked of it and of its dip: read now, so that nothing unreadable is kept, and used by those who ask for it. */
+    private Optional<LocalTime> readyBy() {
+        return formula.readyBy().isBlank()
+                ? Optional.empty()
+                : Optional.ofNullable(
+                        fields.field("time-unreadable", "/readyBy", "Ready by", formula.readyBy(), null, Typed::time));
+    }
+
+    /** What is asked of its dip: read now, so that nothing unreadable is kept, and used by those who ask for it. */
     private ChosenDip wishes() {
-        if (!formula.readyBy().isBlank()) {
-            fields.field("time-unreadable", "/readyBy", "Ready by", formula.readyBy(), null, Typed::time);
-        }
         var dip = new ChosenDip(
                 fields.optionalCelsius("/dipWater", "Water of the dip", formula.dipWater(), 0, 100),
                 fields.number("/dipLasts", "Dip", formula.dipLasts(), 0, 0, 600, "s"));

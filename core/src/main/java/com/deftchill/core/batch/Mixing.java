@@ -60,9 +60,15 @@ public final class Mixing {
 
     /** What a component is mostly made firm by, after a night in the cold: fixed for a whole run. */
     public static Nature nature(Component component, Mix mix, double strength, Plastic plastic) {
+        return Nature.ofGel(gelShare(component, mix, strength, plastic));
+    }
+
+    /** Share of the gel in what makes it firm after a night in the cold, 0 to 1; 1 where nothing does. */
+    public static double gelShare(Component component, Mix mix, double strength, Plastic plastic) {
         var setting = component.gelModel().setting(1);
         setting.advance(new double[] {NIGHT_C}, NIGHT_S);
         double gel = component.gelModel().rigidity(mix.gelatinGramsPerLitre(), setting.shares()[0], strength);
-        return Nature.of(gel, plastic.restPa(NIGHT_C));
+        double both = gel + plastic.restPa(NIGHT_C);
+        return both > 0 ? gel / both : 1;
     }
 }

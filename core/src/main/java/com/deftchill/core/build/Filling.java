@@ -5,6 +5,7 @@ import com.deftchill.core.batch.Component;
 import com.deftchill.core.batch.Kind;
 import com.deftchill.core.batch.Mixing;
 import com.deftchill.core.batch.Stack;
+import com.deftchill.core.body.Nature;
 import com.deftchill.core.chill.ChillOptions;
 import com.deftchill.core.chill.Grid;
 import com.deftchill.core.chill.Ice;
@@ -131,14 +132,16 @@ record Filling(List<BuiltLayer> layers, Grid grid, double[] interfaces, Material
         var model = component.gelModel();
         var factors = component.factors(mix);
         var plastic = Mixing.plastic(component);
+        double strength = factors.product() * settings.nudge().strength();
+        double gelShare = Mixing.gelShare(component, mix, strength, plastic);
+        var nature = Nature.ofGel(gelShare);
         var slump = new Slump(
                 slab,
                 density,
                 aboveG / 1000,
-                component.parameters().body().standsMargin().value());
-        double strength = factors.product() * settings.nudge().strength();
-        var nature = Mixing.nature(component, mix, strength, plastic);
-        var limits = SetHistory.Limits.of(batch, component, nature, plastic);
+                component.parameters().body().standsMargin().value(),
+                gelShare);
+        var limits = SetHistory.Limits.of(batch, component, gelShare, plastic);
         var set = new SetHistory(
                 component.parameters(),
                 slab,

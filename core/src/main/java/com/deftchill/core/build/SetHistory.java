@@ -41,24 +41,25 @@ public final class SetHistory implements ChillListener {
      * @param readyPa to be turned out or sliced: its limit, less a little of what the model may be off by
      */
     public record Limits(Nature nature, double setPa, double readyPa) {
-        static Limits of(Batch batch, Component component, Nature nature, Plastic plasticBody) {
+        static Limits of(Batch batch, Component component, double gelShare, Plastic plasticBody) {
             var body = component.parameters().body();
-            double set = nature == Nature.PLASTIC
-                    ? setPlastic(body.setPlastic().value(), plasticBody.restPa(FRIDGE_C))
-                    : body.setGel().value();
+            double setGel = body.setGel().value();
+            double set = blended(
+                    gelShare, setGel, setGel, setPlastic(body.setPlastic().value(), plasticBody.restPa(FRIDGE_C)));
             double gel = gelPa(batch, component);
             var plastic = batch.served()
                     .leastFor(component.kind(), batch.components().size() == 1)
                     .least(component.parameters().fat());
-            double ready = switch (nature) {
-                case GEL -> gel;
-                case PLASTIC -> plastic.value();
-                case MIXED -> Math.min(gel, plastic.value());
-            };
-            double close = nature == Nature.GEL
-                    ? component.parameters().gel().uncertain().value()
-                    : body.uncertainFat().value();
-            return new Limits(nature, set, batch.turnsOut() ? ready / Math.pow(close, CLOSE_POWER) : 0);
+            double ready = blended(gelShare, gel, Math.min(gel, plastic.value()), plastic.value());
+            double uncertainFat = body.uncertainFat().value();
+            double close =
+                    blended(gelShare, component.parameters().gel().uncertain().value(), uncertainFat, uncertainFat);
+            return new Limits(Nature.ofGel(gelShare), set, batch.turnsOut() ? ready / Math.pow(close, CLOSE_POWER) : 0);
+        }
+
+        /** On the logarithm, as firmness goes. */
+        private static double blended(double gelShare, double gel, double milder, double plastic) {
+            return Math.exp(Nature.between(gelShare, Math.log(gel), Math.log(milder), Math.log(plastic)));
         }
 
         /** A jelly upon other layers is cut with them, and need be no firmer than a jelly. */
@@ -295,7 +296,7 @@ public final class SetHistory implements ChillListener {
 
     /** The same points as they are now, to be followed on by themselves at the table. */
     TableHistory atTheTable() {
-        return new TableHistory(slab, setting.copy(), curve, strength, plastic.copy(), limits.nature(), slump);
+        return new TableHistory(slab, setting.copy(), curve, strength, plastic.copy(), slump);
     }
 
     /** Temperature of the middle of its upper face after some seconds, °C. */
@@ -478,7 +479,7 @@ public final class SetHistory implements ChillListener {
         weakest[count] =
                 firmness.fill(setting.shares(), here, plastic, share -> strength * curve.at(share), rowRigidity);
         mean[count] = Arrays.stream(rowRigidity).average().orElse(0);
-        strain[count] = slump.meanStrain(rowRigidity, limits.nature());
+        strain[count] = slump.meanStrain(rowRigidity);
         surfacePa[count] = topPa();
         surfaceC[count] = here[slab.at(slab.cell(0, slab.rows() - 1))];
     }

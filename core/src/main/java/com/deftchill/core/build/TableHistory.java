@@ -1,6 +1,5 @@
 package com.deftchill.core.build;
 
-import com.deftchill.core.body.Nature;
 import com.deftchill.core.body.PlasticState;
 import com.deftchill.core.chill.Slab;
 import com.deftchill.core.gel.RigidityCurve;
@@ -17,25 +16,16 @@ final class TableHistory {
     private final RowFirmness firmness;
     private final Slump slump;
     private final PlasticState plastic;
-    private final Nature nature;
     private final double[] here;
     private final double[] rows;
 
-    TableHistory(
-            Slab slab,
-            Setting setting,
-            RigidityCurve curve,
-            double strength,
-            PlasticState plastic,
-            Nature nature,
-            Slump slump) {
+    TableHistory(Slab slab, Setting setting, RigidityCurve curve, double strength, PlasticState plastic, Slump slump) {
         this.slab = slab;
         this.setting = setting;
         this.curve = curve;
         this.strength = strength;
         firmness = new RowFirmness(slab);
         this.plastic = plastic;
-        this.nature = nature;
         this.slump = slump;
         here = slab.room();
         rows = new double[slab.rows()];
@@ -59,11 +49,11 @@ final class TableHistory {
 
     /** Strain of each of its slices now, bottom of the mould first. */
     double[] strains() {
-        return slump.strains(rows, nature);
+        return slump.strains(rows);
     }
 
     double meanStrain() {
-        return slump.meanStrain(rows, nature);
+        return slump.meanStrain(rows);
     }
 
     double heightMm() {

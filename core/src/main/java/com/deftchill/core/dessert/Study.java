@@ -189,7 +189,8 @@ public record Study(
                         slab,
                         material.density(),
                         0,
-                        parameters().body().standsMargin().value()),
+                        parameters().body().standsMargin().value(),
+                        nature.gelShare()),
                 Thaw.NEVER_FROZEN);
         chilled.judgeAt(Double.POSITIVE_INFINITY);
         double hBase = bed.fromMm() == 0 ? cooler.hBase() : 0;
@@ -226,15 +227,15 @@ public record Study(
 
     /** The same study, asked for another figure. */
     public Study wanting(Wanted wanted) {
-        return with(batch.wanting(wanted), nature);
+        return with(batch.wanting(wanted), nature, slump);
     }
 
     /** The same study, were something else most of what makes it firm. */
     public Study of(Nature other) {
-        return with(batch, other);
+        return with(batch, other, slump.by(other.gelShare()));
     }
 
-    private Study with(Batch other, Nature madeFirmBy) {
+    private Study with(Batch other, Nature madeFirmBy, Slump standing) {
         return new Study(
                 other,
                 index,
@@ -249,7 +250,7 @@ public record Study(
                 bed,
                 startSeconds,
                 history,
-                slump,
+                standing,
                 dip,
                 report,
                 joining);
@@ -471,7 +472,7 @@ public record Study(
 
     /** Mean strain of the body turned out a day after pouring. */
     public double judgedStrain() {
-        return slump.meanStrain(rowsWhenJudged(), nature);
+        return slump.meanStrain(rowsWhenJudged());
     }
 
     /** Height of the body turned out a day after pouring, mm. */

@@ -76,9 +76,7 @@ public final class Dosing {
         var firm = rows.apply(mix.gelatinGramsPerLitre(), component.factors(mix).product());
         double mean = Arrays.stream(firm).average().orElse(0);
         double height = heightMm(mix);
-        double strain = study.slump().meanStrain(firm, study.nature())
-                * height
-                / study.slump().heightMm();
+        double strain = study.slump().meanStrain(firm) * height / study.slump().heightMm();
         return new Outcome(grams, component.gel().waterG(), mean, height, height * Math.max(0, 1 - strain));
     }
 
@@ -155,7 +153,7 @@ public final class Dosing {
         var even = new double[study.slump().rows()];
         Arrays.fill(even, stiff);
         double needed = stiff
-                * study.slump().meanStrain(even)
+                * study.slump().elasticStrain(even)
                 / ((study.parameters().turnout().crisp().value()
                                 + study.parameters().turnout().trembling().value())
                         / 2);

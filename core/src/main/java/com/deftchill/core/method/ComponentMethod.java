@@ -33,6 +33,9 @@ final class ComponentMethod extends PanSteps {
     /** A wait in the room longer than this is better done in ice water, min [E]. */
     private static final double ICE_FROM_MIN = 20;
 
+    /** So much above where it begins to set there is time to wait in the bowl, K (handbook 5). */
+    private static final double NEAR_ONSET_K = 3;
+
     private ComponentMethod(Portrait portrait) {
         super(portrait);
     }
@@ -255,13 +258,18 @@ final class ComponentMethod extends PanSteps {
                 says("cool")
                         .with("way", Argument.either(over, ways, "stand"))
                         .with("room", new Argument.Lasts(Double.isInfinite(room) ? 0 : room))
-                        .with("sets", Argument.when(onset > 0))
+                        .with("sets", sets(onset, to))
                         .with("onset", Argument.degrees(onset)),
                 over ? Kind.TENDED : Kind.WAITING,
                 over
                         ? Span.slowedBy(ice / 60, component.parameters().cold().bowlIce())
                         : Span.slowedBy(room / 60, component.parameters().cold().bowlRoom()),
                 temperature(to));
+    }
+
+    /** Whether it sets in the bowl where it is left, and whether that is hardly below where it is wanted. */
+    private static Argument sets(double onset, double to) {
+        return new Argument.Choice(onset <= 0 ? "no" : onset > to - NEAR_ONSET_K ? "near" : "yes");
     }
 
     private static double middle(Foaming foaming) {

@@ -30,13 +30,17 @@ public final class Slump {
     private final double aboveM3;
     /** By so much a plastic body must bear more than its weight. */
     private final double margin;
+    /** Share of gel in what makes it firm, 0 to 1: by it the rule of standing. */
+    private final double gelShare;
 
     /**
+     * A gel.
+     *
      * @param grid the filled vessel, whose rows become slices
      * @param density of the mix, kg/m3
      */
     public Slump(Grid grid, double density) {
-        this(Slab.whole(grid), density, 0, USUAL_MARGIN);
+        this(Slab.whole(grid), density, 0, USUAL_MARGIN, 1);
     }
 
     /**
@@ -44,8 +48,10 @@ public final class Slump {
      * @param density of the mix, kg/m3
      * @param aboveKg mass of other layers that lies on it, kg
      * @param margin by which a plastic body must bear more than its weight
+     * @param gelShare share of gel in what makes it firm, 0 to 1
      */
-    public Slump(Slab slab, double density, double aboveKg, double margin) {
+    public Slump(Slab slab, double density, double aboveKg, double margin, double gelShare) {
+        this.gelShare = gelShare;
         this.margin = margin;
         this.density = density;
         this.aboveM3 = aboveKg / density;
@@ -60,6 +66,21 @@ public final class Slump {
         total = slab.edge(slab.rows());
     }
 
+    private Slump(Slump of, double gelShare) {
+        this.gelShare = gelShare;
+        height = of.height;
+        volume = of.volume;
+        density = of.density;
+        total = of.total;
+        aboveM3 = of.aboveM3;
+        margin = of.margin;
+    }
+
+    /** The same body, were so much of what makes it firm a gel. */
+    public Slump by(double share) {
+        return new Slump(this, share);
+    }
+
     /** Number of slices. */
     public int rows() {
         return height.length;
@@ -71,10 +92,10 @@ public final class Slump {
     }
 
     /**
-     * Strain of each slice, by row, for the mean rigidity of each, Pa. A slice that gives way has strain
+     * Strain of each slice of a gel, by row, for the mean rigidity of each, Pa. A slice that gives way has strain
      * {@value #GIVES_WAY}.
      */
-    public double[] strains(double[] rigidityPa) {
+    private double[] elastic(double[] rigidityPa) {
         var strains = new double[height.length];
         double above = aboveM3;
         for (int row = 0; row < height.length; row++) {
@@ -88,17 +109,16 @@ public final class Slump {
         return strains;
     }
 
-    /** Strain of each slice of a body by what makes it firm; where neither is most of it, the milder rule holds. */
-    public double[] strains(double[] pa, Nature nature) {
-        if (nature == Nature.GEL) {
-            return strains(pa);
-        }
+    /** Strain of each slice by what makes it firm; where neither is most of it, the milder rule holds ({@link Nature#between}). */
+    public double[] strains(double[] pa) {
+        var stretches = elastic(pa);
         var yields = yielding(pa);
-        if (nature == Nature.PLASTIC) {
-            return yields;
+        var milder = mean(stretches) <= mean(yields) ? stretches : yields;
+        var strains = new double[height.length];
+        for (int row = 0; row < strains.length; row++) {
+            strains[row] = Nature.between(gelShare, stretches[row], milder[row], yields[row]);
         }
-        var stretches = strains(pa);
-        return mean(stretches) <= mean(yields) ? stretches : yields;
+        return strains;
     }
 
     /**
@@ -123,13 +143,13 @@ public final class Slump {
     }
 
     /** Mean strain over the height, 0 to 0.5. */
-    public double meanStrain(double[] pa, Nature nature) {
-        return mean(strains(pa, nature));
+    public double meanStrain(double[] pa) {
+        return mean(strains(pa));
     }
 
-    /** Mean strain over the height of a gel, 0 to 0.5. */
-    public double meanStrain(double[] rigidityPa) {
-        return mean(strains(rigidityPa));
+    /** Mean strain over the height were it a gel, 0 to 0.5. */
+    public double elasticStrain(double[] rigidityPa) {
+        return mean(elastic(rigidityPa));
     }
 
     private double mean(double[] strains) {

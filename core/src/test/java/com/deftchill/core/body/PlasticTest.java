@@ -95,4 +95,17 @@ class PlasticTest {
         assertThat(Nature.of(300, 700)).isEqualTo(Nature.PLASTIC);
         assertThat(PlasticFirmness.of(500).words()).isEqualTo("holds its shape");
     }
+
+    /** What follows from the nature changes by a little where a little more of it is gel. */
+    @Test
+    void noCliffLiesBetweenNatures() {
+        assertThat(Nature.between(0.75, 8, 2, 5)).isEqualTo(8);
+        assertThat(Nature.between(0.5, 8, 2, 5)).isEqualTo(2);
+        assertThat(Nature.between(0.1, 8, 2, 5)).isEqualTo(5);
+        for (int i = 0; i < 1000; i++) {
+            double here = Nature.between(i / 1000.0, 8, 2, 5);
+            assertThat(Math.abs(Nature.between((i + 1) / 1000.0, 8, 2, 5) - here))
+                    .isLessThan(0.0301);
+        }
+    }
 }

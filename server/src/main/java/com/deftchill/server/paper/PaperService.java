@@ -11,6 +11,7 @@ import com.deftchill.core.larder.GelProduct;
 import com.deftchill.core.larder.Ingredient;
 import com.deftchill.core.method.Step;
 import com.deftchill.core.text.Message;
+import com.deftchill.core.text.Words;
 import com.deftchill.core.verdict.Verdict;
 import com.deftchill.core.verdict.Verdict.Tone;
 import com.deftchill.server.paper.Pdf.Format;
@@ -41,7 +42,6 @@ class PaperService {
 
     private static final Set<Tone> TO_MIND = EnumSet.of(Tone.UNSAFE, Tone.BAD, Tone.CAUTION);
     private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("EEE d MMM uuuu, HH:mm", Locale.UK);
-    private static final double TEN = 10;
 
     private final Pdf pdf;
     private final Computing computing;
@@ -214,8 +214,9 @@ class PaperService {
         return workplace.larder().ingredient(line.of()).map(Ingredient::name).orElse(line.of());
     }
 
+    /** As the steps say them. */
     private static String grams(double g) {
-        return g < TEN ? String.format(Locale.ROOT, "%.1f g", g) : Math.round(g) + " g";
+        return Words.grams(g);
     }
 
     private List<Done> steps(List<Step> method) {
