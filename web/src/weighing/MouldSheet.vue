@@ -68,7 +68,14 @@ const choices = useChoices()
     </div>
     <RowProblems
       :problems="[
-        ...problemsAt('/moulds/count', '/moulds/loss', '/moulds/slant', '/moulds/portions', '/starts', '/readyBy'),
+        ...problemsAt(
+          '/moulds/count',
+          '/moulds/loss',
+          '/moulds/slant',
+          '/moulds/portions',
+          '/starts',
+          '/readyBy',
+        ),
         ...props.problems.filter(
           (p) =>
             (p.path.startsWith('/cooler/') && p.path !== '/cooler/of') ||

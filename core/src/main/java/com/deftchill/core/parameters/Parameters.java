@@ -31,7 +31,7 @@ public record Parameters(
         WorkParameters work,
         KeepingParameters keeping) {
     /** Raised whenever a model computes something else from the same constants. */
-    public static final int MODEL_VERSION = 2;
+    public static final int MODEL_VERSION = 3;
 
     /** As shipped with the application. */
     public static Parameters shipped() {
