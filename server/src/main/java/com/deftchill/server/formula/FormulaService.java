@@ -25,13 +25,21 @@ public class FormulaService {
     private final FormulaRepository formulas;
     private final RevisionService revisions;
     private final FormulaLog log;
+    private final FormulaMakings makings;
     private final Words words;
     private final Clock clock;
 
-    FormulaService(FormulaRepository formulas, RevisionService revisions, FormulaLog log, Words words, Clock clock) {
+    FormulaService(
+            FormulaRepository formulas,
+            RevisionService revisions,
+            FormulaLog log,
+            FormulaMakings makings,
+            Words words,
+            Clock clock) {
         this.formulas = formulas;
         this.revisions = revisions;
         this.log = log;
+        this.makings = makings;
         this.words = words;
         this.clock = clock;
     }
@@ -158,7 +166,7 @@ public class FormulaService {
     @Transactional
     public boolean delete(UUID id, long version) {
         var formula = forChange(id, version);
-        boolean made = log.hasBatches(id);
+        boolean made = log.hasBatches(id) || makings.wasBegun(id);
         if (made) {
             formula.putAway(clock.instant());
             formulas.saveAndFlush(formula);

@@ -13,6 +13,8 @@ interface MakingRepository extends JpaRepository<MakingEntity, UUID> {
 
     List<MakingEntity> findByPlanIdOrderByBegunAt(UUID planId);
 
+    boolean existsByFormulaId(UUID formulaId);
+
     /** Held for those who add to it: events of two devices at once come one after the other. */
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     Optional<MakingEntity> findForChangeById(UUID id);
