@@ -83,7 +83,8 @@ const warm = computed(() => {
   const slower = a.dishes.filter((d) => d.extraMinutes > 0)
   if (!slower.length) return ''
   const most = Math.max(...slower.map((d) => d.extraMinutes))
-  return `Warm together in one cooler, ${slower.length} of them take up to ${most} min longer: counted in${a.stretched.length ? `, but for ${a.stretched.map((s) => s.words).join(', ')}` : ''}.`
+  const early = a.stretched.map((s) => s.words).join(', ')
+  return `Sharing the fridge adds up to ${most} min (included)${early ? `; ${early}` : ''}.`
 })
 const WORDS: Record<string, string> = {
   late: 'in time',

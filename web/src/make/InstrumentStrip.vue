@@ -20,7 +20,11 @@ const STATES: Record<string, string> = {
       <b v-if="probe.state === 'ok'">{{ shown(probe) }}</b>
       <b v-else class="wrong">{{ STATES[probe.state] ?? probe.state }}</b>
       <RouterLink to="/make/instruments">{{
-        !probe.calibration ? 'never tried in ice' : probe.calibration.due ? 'due to be tried' : 'tried'
+        !probe.calibration
+          ? 'not calibrated yet'
+          : probe.calibration.due
+            ? 'calibrate it again'
+            : 'calibrated'
       }}</RouterLink>
     </div>
     <div v-if="scale">

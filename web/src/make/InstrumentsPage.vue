@@ -92,7 +92,7 @@ const since = computed(() =>
         <small v-if="since">last on {{ since }}: {{ probe.calibration?.off.toFixed(1) }} K</small>
       </h2>
       <p v-if="!probe.calibration">
-        This probe was never tried: nobody knows how far it is off. Two minutes in ice water tell.
+        This probe is not calibrated yet: nobody knows how far it is off. Two minutes in ice water tell.
       </p>
       <p v-else-if="probe.calibration.due">It is a month and more since it was tried: time to do it again.</p>
       <ol>

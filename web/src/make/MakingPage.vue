@@ -87,7 +87,7 @@ watch(
       unsent.length
         ? `${unsent.length} ${unsent.length === 1 ? 'entry waits' : 'entries wait'} to be sent`
         : making
-          ? 'Kept'
+          ? 'Saved'
           : ''
     }}</span>
     <button type="button" class="tool" :disabled="!undoable" @click="undo">Undo</button>

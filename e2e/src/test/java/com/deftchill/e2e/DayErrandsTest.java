@@ -211,7 +211,7 @@ class DayErrandsTest extends Errands {
         page.mouse().down();
         page.mouse().move(fill.x - 60, fill.y + 5);
         page.mouse().move(fill.x - 90, fill.y + 5);
-        assertThat(page.getByText("cannot be:")).containsText("must have ended");
+        assertThat(page.getByText("cannot be:")).containsText("too soon after");
         page.keyboard().press("Escape");
         page.mouse().up();
         assertThat(page.getByText("cannot be:")).hasCount(0);
@@ -230,7 +230,7 @@ class DayErrandsTest extends Errands {
         finger(page, "pointerdown 0");
         assertThat(page.locator(".held").first()).isVisible();
         finger(page, "pointermove -90");
-        assertThat(page.getByText("cannot be:")).containsText("must have ended");
+        assertThat(page.getByText("cannot be:")).containsText("too soon after");
         page.keyboard().press("Escape");
         assertThat(page.getByText("cannot be:")).hasCount(0);
         settled(page);

@@ -55,7 +55,7 @@ class MakeErrandsTest extends Errands {
         page.getByLabel("Measured: Sugar").press("Enter");
         button(page, "Done").click();
         assertThat(page.getByLabel("Timers")).containsText("Bloom");
-        says(page, "Kept");
+        says(page, "Saved");
 
         page.reload();
         assertThat(page.getByLabel("Timers")).containsText("Bloom");
@@ -131,7 +131,7 @@ class MakeErrandsTest extends Errands {
             page.reload();
             assertThat(rail(page, "Heat")).containsText("✓");
             page.context().setOffline(false);
-            says(page, "Kept");
+            says(page, "Saved");
             assertThat(rail(page, "Heat")).containsText("✓");
             assertThat(page.getByLabel("Timers")).containsText("Bloom");
         }
@@ -203,7 +203,7 @@ class MakeErrandsTest extends Errands {
         button(page, "Done").click();
         says(page, "1 entry waits to be sent");
         page.context().setOffline(false);
-        says(page, "Kept");
+        says(page, "Saved");
         assertThat(rail(other, "Heat")).containsText("✓");
     }
 }

@@ -135,6 +135,10 @@ class PhotoApiTest {
         refused(written(drawn(20, 20), "gif"), "JPEG, PNG or WebP");
         refused(bomb(), "megapixels");
         refused(new byte[15 * 1024 * 1024 + 1], "at most 15 MB");
+        // Also where it is more than any body may have.
+        var larger = send(UUID.randomUUID().toString(), new byte[17 * 1024 * 1024], "image/jpeg");
+        assertThat(larger.status()).as(larger.text()).isEqualTo(413);
+        assertThat(larger.text()).contains("15 MB");
         refused(new byte[0], "JPEG, PNG or WebP");
         assertThat(api.get("/api/log/batches/" + batch).json().at("/photos")).isEmpty();
     }

@@ -7,6 +7,8 @@ import com.deftchill.server.support.Api;
 import com.deftchill.server.support.Door;
 import com.deftchill.server.support.Newcomer;
 import com.deftchill.server.support.TestServer;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
@@ -43,6 +45,57 @@ class TriesApiTest {
             assertThat(Door.post(at, "/api/session/key", "{\"key\":\"" + key + "\"}")
                             .statusCode())
                     .isEqualTo(401);
+        }
+    }
+
+    /** A name that the database takes for the same is the same account, however it is written. */
+    @Test
+    void otherSpellingsOfANameAreTheSameAccount() {
+        try (var own = TestServer.fresh("deftchill.people.tries=8", "deftchill.people.tries-of-address=200")) {
+            var at = own.server().address();
+            var known = Newcomer.invited(own.server(), "COOK", "Andrea Spelled");
+            var spelled = List.of(
+                    "Andrea Spelled",
+                    "andrea spelled",
+                    "ANDREA SPELLED",
+                    "Andr\u00e9a Spelled",
+                    "And\u200brea Spelled",
+                    "Andrea Spelled ",
+                    "Andrea\u200d Spelled",
+                    "\u00c0ndrea Spelled");
+            int refused = 0;
+            for (int round = 0; round < 3; round++) {
+                for (var name : spelled) {
+                    refused += Door.post(at, "/api/session", credentials(name, "guess " + round))
+                                            .statusCode()
+                                    == 429
+                            ? 1
+                            : 0;
+                }
+            }
+            assertThat(refused).as("of 24 guesses in eight spellings").isGreaterThanOrEqualTo(12);
+            // The right password of it waits as well.
+            assertThat(Door.post(at, "/api/session", credentials(known.name(), known.password()))
+                            .statusCode())
+                    .isEqualTo(429);
+        }
+    }
+
+    @Test
+    void beginningToSignInByPasskeyIsLimitedAndSoonForgotten() {
+        try (var own = TestServer.fresh("deftchill.people.tries-of-address=10")) {
+            var at = own.server().address();
+            var answers = IntStream.range(0, 14)
+                    .map(i ->
+                            Door.post(at, "/webauthn/authenticate/options", "").statusCode())
+                    .toArray();
+            assertThat(answers).startsWith(200, 200, 200).endsWith(429, 429);
+            var kept = new ArrayList<Integer>();
+            own.inDatabase(database -> kept.addAll(database.queryForList(
+                    "select max_inactive_interval from SPRING_SESSION where principal_name is null", Integer.class)));
+            assertThat(kept)
+                    .isNotEmpty()
+                    .allSatisfy(seconds -> assertThat(seconds).isLessThanOrEqualTo(300));
         }
     }
 }
