@@ -5,6 +5,7 @@ import static org.awaitility.Awaitility.await;
 
 import com.deftchill.server.support.Apart;
 import com.deftchill.server.support.Api;
+import com.deftchill.server.support.InTheMaking;
 import com.deftchill.server.support.TestServer;
 import com.deftchill.server.support.Turn;
 import java.time.Duration;
@@ -43,6 +44,42 @@ class KillsTest {
                 var copy = server.copy()) {
             var there = server.server();
             goesOnThrough(copy::kill, 1, new Api(copy.at(there.session())), new Api(there));
+        }
+    }
+
+    /** Begun, measured, restarted, finished: what was said before holds after it, to the log. */
+    @Test
+    void anErrandGoesOnOverARestart() {
+        try (var server = TestServer.fresh();
+                var copy = server.copy()) {
+            var api = new Api(copy.at(server.server().session()));
+            var formula = UUID.randomUUID().toString();
+            var document = Api.demo("pear-bay").put("name", "Over a restart");
+            soon(() ->
+                    api.post("/api/formulas?id=" + formula, document.toString()).status() == 201);
+            var line = api.post("/api/assessments", document.toString()).json().at("/line");
+            var making = new InTheMaking(api, formula, "Ilke");
+            long at = System.currentTimeMillis();
+            making.measured(at, "/components/0/lines/l4/amount", "96 g");
+            making.happened(at + 1, "ENDED", "0.weigh", "");
+            var before = api.get("/api/makings/" + making.id()).json();
+            copy.kill();
+            soon(() -> api.get("/api/makings/" + making.id()).status() == 200);
+            var after = api.get("/api/makings/" + making.id()).json();
+            assertThat(after.at("/events")).isEqualTo(before.at("/events"));
+            assertThat(after.at("/next")).isEqualTo(before.at("/next"));
+            assertThat(after.at("/made")).isEqualTo(before.at("/made"));
+            assertThat(api.post("/api/assessments", document.toString()).json().at("/line"))
+                    .isEqualTo(line);
+            making.happened(at + 2, "STOOD", "", "42 mm");
+            making.happened(at + 3, "FINISHED", "", "");
+            var said = api.get("/api/log/batches/" + making.batch()).json();
+            assertThat(said.at("/document").toString()).contains("96 g");
+            assertThat(api.get("/api/formulas/" + formula + "/batches")
+                            .json()
+                            .at("/batches/0/standingMm")
+                            .asDouble())
+                    .isEqualTo(42);
         }
     }
 
