@@ -80,6 +80,19 @@ class PaperApiTest {
         assertThat(api.get(formula + "/card.pdf?format=A0").status()).isEqualTo(400);
     }
 
+    /** The list on the card and the steps below it weigh the same. */
+    @Test
+    void theCardWeighsAsItsStepsDo() throws IOException {
+        var document = Api.demo("pear-bay");
+        ((ObjectNode) document.at("/components/0/gels/0"))
+                .put("amount", "16.7 g")
+                .put("water", "83.5 g");
+        var id = api.post("/api/formulas", document.toString()).json().at("/id").asString();
+        try (var card = pdf("/api/formulas/" + id + "/card.pdf")) {
+            assertThat(text(card)).contains("16.7 g", "83.5 g").doesNotContain("17 g ", "84 g ");
+        }
+    }
+
     @Test
     void labelsSayWhatMadeUseByAndWhoShouldNotHaveIt() throws IOException {
         try (var labels = pdf(formula("chestnut-rum") + "/label.pdf?made=2026-11-27T14:00:00&count=3")) {

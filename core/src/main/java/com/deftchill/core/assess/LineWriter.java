@@ -10,11 +10,25 @@ import com.deftchill.core.verdict.Verdict;
 import com.deftchill.core.verdict.Verdict.Tone;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Collectors;
 
 /** The answer to "will it work, and when": what hurts somebody, what will not work, what may not, then the times. */
 public final class LineWriter {
     private static final int MOST_BAD_NEWS = 2;
+    /** What to mind at a step or in the fridge: it stands there, and decides nothing of how the dessert turns out. */
+    private static final Set<String> TO_MIND = Set.of(
+            "air-warm",
+            "cooling-slow",
+            "sponge-swells",
+            "underfilled",
+            "ganache-careful",
+            "cream-rich",
+            "caramel-burns",
+            "bloom-dry",
+            "poured-warmer-than-joined",
+            "poured-hot",
+            "one-bowl");
 
     private LineWriter() {}
 
@@ -27,9 +41,9 @@ public final class LineWriter {
         if (!bad.isEmpty()) {
             line.add(new Sentence(bad.get(0).tone(), badNews(bad)));
         } else {
-            // Times are good news only where nothing stands against them.
+            // Times are good news only where nothing that decides stands against them.
             verdicts.stream()
-                    .filter(verdict -> verdict.tone() == Tone.CAUTION)
+                    .filter(verdict -> verdict.tone() == Tone.CAUTION && !TO_MIND.contains(verdict.code()))
                     .findFirst()
                     .ifPresent(verdict -> line.add(new Sentence(Tone.CAUTION, badNews(List.of(verdict)))));
         }
