@@ -106,7 +106,7 @@ watch(
     <p v-if="gone && !making" role="alert" class="gone">
       This batch cannot be read now. What you enter here is kept and sent later.
     </p>
-    <p v-if="ends" role="status" class="gone">
+    <p v-if="ends && gone" role="status" class="gone">
       It ends as you said as soon as Deft Chill answers; until then it is kept in this browser.
     </p>
     <p v-if="refused" role="alert" class="gone">Not taken: {{ refused }}</p>
