@@ -16,19 +16,8 @@ import java.util.stream.Collectors;
 /** The answer to "will it work, and when": what hurts somebody, what will not work, what may not, then the times. */
 public final class LineWriter {
     private static final int MOST_BAD_NEWS = 2;
-    /** What to mind at a step or in the fridge: it stands there, and decides nothing of how the dessert turns out. */
-    private static final Set<String> TO_MIND = Set.of(
-            "air-warm",
-            "cooling-slow",
-            "sponge-swells",
-            "underfilled",
-            "ganache-careful",
-            "cream-rich",
-            "caramel-burns",
-            "bloom-dry",
-            "poured-warmer-than-joined",
-            "poured-hot",
-            "one-bowl");
+    /** Cautions that decide how the dessert turns out; the others stand at their step. */
+    private static final Set<String> DECIDES = Set.of("too-firm");
 
     private LineWriter() {}
 
@@ -43,7 +32,7 @@ public final class LineWriter {
         } else {
             // Times are good news only where nothing that decides stands against them.
             verdicts.stream()
-                    .filter(verdict -> verdict.tone() == Tone.CAUTION && !TO_MIND.contains(verdict.code()))
+                    .filter(verdict -> verdict.tone() == Tone.CAUTION && DECIDES.contains(verdict.code()))
                     .findFirst()
                     .ifPresent(verdict -> line.add(new Sentence(Tone.CAUTION, badNews(List.of(verdict)))));
         }
