@@ -31,6 +31,9 @@ export default defineConfig({
       injectRegister: false,
       manifest: false,
       workbox: {
+        // A device's first visit is served by it too, not only the next one.
+        skipWaiting: true,
+        clientsClaim: true,
         globPatterns: ['**/*.{js,css,html,svg,woff2}'],
         maximumFileSizeToCacheInBytes: 4_000_000,
         navigateFallback: undefined,

@@ -14,10 +14,10 @@ useTitle('Something is wrong · Deft Chill')
 const route = useRoute()
 const router = useRouter()
 const id = computed(() => String(route.params.id))
-const { making, unsent, refused, happened } = useMaking(id)
-/** What it is told by: each of these may change the answer. */
+const { making, stored, unsent, refused, happened } = useMaking(id)
+/** What the server is told by: each of these may change its answer, once it has it. */
 const told = computed(
-  () => making.value?.events.filter((e) => e.kind !== 'BEGAN' && e.kind !== 'NOTED').length ?? 0,
+  () => stored.value?.events.filter((e) => e.kind !== 'BEGAN' && e.kind !== 'NOTED').length ?? 0,
 )
 const { data, isFetching, isError } = useQuery({
   queryKey: computed(() => ['rescue', id.value, told.value]),

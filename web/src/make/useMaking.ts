@@ -98,5 +98,7 @@ export function useMaking(id: Ref<string>) {
     enabled: computed(() => changed.value > 0),
     placeholderData: (before) => before,
   })
-  return { making, consequence, changed, unsent, refused, second, happened, ends, gone: isError }
+  /** As the server has it, without what is on its way: what is asked of it goes by this. */
+  const stored = data
+  return { making, stored, consequence, changed, unsent, refused, second, happened, ends, gone: isError }
 }

@@ -45,7 +45,7 @@ class LongErrandsTest extends Errands {
                 7 sheets gold gelatine
 
                 Soak the gelatine in cold water. Heat the cream with the sugar to 65 °C and dissolve the gelatine in it.
-                Stir in the pear. Pour into six glasses and chill for 6 hours. Tell nobody the secret.
+                Stir in the pear. Cool to 30 °C, pour into six glasses and chill for 6 hours. Tell nobody the secret.
                 """);
         button(page, "Read it").click();
         assertThat(page.getByText("Tell nobody the secret.").first()).isVisible();
