@@ -44,6 +44,7 @@ export function useMaking(id: Ref<string>) {
   const client = useQueryClient()
   const send = useSend('happened')
   const key = computed(() => ['making', id.value])
+  // As the server has it, without what is on its way: what is asked of it goes by this.
   const { data, ahead, away, isError } = useHeard(id, key)
   const unsent = shallowRef<MakingEvent[]>(waiting(localStorage, id.value))
   const refused = ref('')
@@ -98,7 +99,16 @@ export function useMaking(id: Ref<string>) {
     enabled: computed(() => changed.value > 0),
     placeholderData: (before) => before,
   })
-  /** As the server has it, without what is on its way: what is asked of it goes by this. */
-  const stored = data
-  return { making, stored, consequence, changed, unsent, refused, second, happened, ends, gone: isError }
+  return {
+    making,
+    stored: data,
+    consequence,
+    changed,
+    unsent,
+    refused,
+    second,
+    happened,
+    ends,
+    gone: isError,
+  }
 }
