@@ -39,13 +39,10 @@ function useHeard(id: Ref<string>, key: Ref<string[]>) {
   return { data, ahead, away, isError }
 }
 
-/** A batch in the making: how it stands, and what happened, kept in order until the server has it. */
-export function useMaking(id: Ref<string>) {
+/** What waits to be sent, oldest first; what fails to arrive is tried again, what is refused is told. */
+function useSending(id: Ref<string>, key: Ref<string[]>) {
   const client = useQueryClient()
   const send = useSend('happened')
-  const key = computed(() => ['making', id.value])
-  // As the server has it, without what is on its way: what is asked of it goes by this.
-  const { data, ahead, away, isError } = useHeard(id, key)
   const unsent = shallowRef<MakingEvent[]>(waiting(localStorage, id.value))
   const refused = ref('')
   let sending = false
@@ -74,6 +71,15 @@ export function useMaking(id: Ref<string>) {
     if (arrived && unsent.value.length) await flush().catch(() => undefined)
   }
   useIntervalFn(flush, SEEN_MS, { immediateCallback: true })
+  return { unsent, refused, flush }
+}
+
+/** A batch in the making: how it stands, and what happened, kept in order until the server has it. */
+export function useMaking(id: Ref<string>) {
+  const key = computed(() => ['making', id.value])
+  // As the server has it, without what is on its way: what is asked of it goes by this.
+  const { data, ahead, away, isError } = useHeard(id, key)
+  const { unsent, refused, flush } = useSending(id, key)
 
   const now = useNow({ interval: 1000 })
   const second = computed(() => Math.round((now.value.getTime() + ahead.value) / 1000))
