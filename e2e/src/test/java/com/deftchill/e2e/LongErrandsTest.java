@@ -60,7 +60,7 @@ class LongErrandsTest extends Errands {
         var bench = new Bench(page);
         bench.menu("Method and notes, in your words");
         assertThat(page.getByLabel("Notes", new Page.GetByLabelOptions().setExact(true)))
-                .hasValue(Pattern.compile("(?s).*Tell nobody the secret\\..*"));
+                .hasValue(Pattern.compile("Tell nobody the secret"));
         page.keyboard().press("Escape");
 
         button(page, "Make it").click();
