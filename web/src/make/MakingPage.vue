@@ -84,11 +84,13 @@ watch(
   <StationBar station="make">
     <span class="name">{{ making?.name }}</span>
     <span class="state" role="status">{{
-      unsent.length
+      unsent.length && gone
         ? `${unsent.length} ${unsent.length === 1 ? 'entry waits' : 'entries wait'} to be sent`
-        : making
-          ? 'Saved'
-          : ''
+        : unsent.length
+          ? 'Saving…'
+          : making
+            ? 'Saved'
+            : ''
     }}</span>
     <button type="button" class="tool" :disabled="!undoable" @click="undo">Undo</button>
     <RouterLink v-if="making?.plan" class="tool" :to="{ name: 'day', params: { id: making.plan } }"
